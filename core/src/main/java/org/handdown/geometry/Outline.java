@@ -1,0 +1,56 @@
+package org.handdown.geometry;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A closed run of named edges, counter-clockwise, each beginning where the one before ends.
+ *
+ * @param edges in order round the outline
+ */
+public record Outline(List<Edge> edges) {
+    /** Greatest distance in mm between a curve and its flattening: the fit format's 0.2 mm with room to spare. */
+    public static final double FLATTENING_MM = 0.1;
+    /** Ends of neighbouring edges may be this far apart, in mm, and are then taken as one point. */
+    private static final double JOINED_MM = 1e-6;
+
+    public Outline {
+        edges = List.copyOf(edges);
+        for (int i = 0; i < edges.size(); i++) {
+            Edge next = edges.get((i + 1) % edges.size());
+            if (edges.get(i).end().distanceMm(next.start()) > JOINED_MM) {
+                throw new IllegalArgumentException("Edge (%s) does not end where edge (%s) begins."
+                        .formatted(edges.get(i).name(), next.name()));
+            }
+        }
+    }
+
+    /** A flattened outline and, for each named edge, the vertices it runs between. */
+    public record Flat(Ring ring, Map<String, Run> runs) {}
+
+    /** A run of a ring from vertex {@code from} forward to vertex {@code to}. */
+    public record Run(int from, int to) {}
+
+    public Edge edge(String name) {
+        return edges.stream()
+                .filter(e -> e.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no edge (" + name + ")."));
+    }
+
+    public Flat flattened() {
+        List<Point> points = new ArrayList<>();
+        Map<String, Run> runs = new LinkedHashMap<>();
+        for (Edge edge : edges) {
+            int from = points.size();
+            List<Point> run = edge.flattened(FLATTENING_MM);
+            points.addAll(run.subList(0, run.size() - 1));
+            runs.put(edge.name(), new Run(from, points.size()));
+        }
+        int n = points.size();
+        runs.replaceAll((name, run) -> new Run(run.from(), run.to() % n));
+        return new Flat(new Ring(points), runs);
+    }
+}

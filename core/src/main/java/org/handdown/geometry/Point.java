@@ -1,0 +1,48 @@
+package org.handdown.geometry;
+
+/** A point or a vector in mm. */
+public record Point(double x, double y) {
+    public Point plus(Point other) {
+        return new Point(x + other.x, y + other.y);
+    }
+
+    public Point minus(Point other) {
+        return new Point(x - other.x, y - other.y);
+    }
+
+    public Point times(double factor) {
+        return new Point(x * factor, y * factor);
+    }
+
+    public double dot(Point other) {
+        return x * other.x + y * other.y;
+    }
+
+    /** z of the cross product: positive when {@code other} lies counter-clockwise of this. */
+    public double cross(Point other) {
+        return x * other.y - y * other.x;
+    }
+
+    public double distanceMm(Point other) {
+        return Math.hypot(x - other.x, y - other.y);
+    }
+
+    public double lengthMm() {
+        return Math.hypot(x, y);
+    }
+
+    /** Direction of this vector in degrees counter-clockwise from +x, in (−180, 180]. */
+    public double directionDeg() {
+        return Math.toDegrees(Math.atan2(y, x));
+    }
+
+    /** Unit vector in a direction given in degrees. */
+    public static Point towards(double degrees) {
+        return new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
+    }
+
+    /** The point a share {@code at} of the way to {@code other}. */
+    public Point toward(Point other, double at) {
+        return new Point(x + (other.x - x) * at, y + (other.y - y) * at);
+    }
+}

@@ -1,0 +1,103 @@
+package org.handdown.geometry;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/**
+ * A closed polygon in mm, first point not repeated, in either orientation. Order and numbering of the points are kept, since edges
+ * are named by vertex. Whether it crosses itself is asked with {@link #isSimple()}, not enforced: a bad outline must be shown
+ * before it can be mended.
+ */
+public record Ring(List<Point> points) {
+    public Ring {
+        if (points.size() < 3) {
+            throw new IllegalArgumentException("An outline needs at least three points.");
+        }
+        points = List.copyOf(points);
+    }
+
+    public static Ring of(double... xy) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i + 1 < xy.length; i += 2) {
+            points.add(new Point(xy[i], xy[i + 1]));
+        }
+        return new Ring(points);
+    }
+
+    public static Ring rectangle(double x, double y, double widthMm, double heightMm) {
+        return of(x, y, x + widthMm, y, x + widthMm, y + heightMm, x, y + heightMm);
+    }
+
+    public int size() {
+        return points.size();
+    }
+
+    /** The point at {@code index}, counted round and round. */
+    public Point at(int index) {
+        return points.get(Math.floorMod(index, points.size()));
+    }
+
+    /** Shoelace area in mm², positive when counter-clockwise. */
+    public double signedAreaMm2() {
+        double twice = 0;
+        Point origin = points.get(0);
+        for (int i = 0; i < points.size(); i++) {
+            twice += at(i).minus(origin).cross(at(i + 1).minus(origin));
+        }
+        return twice / 2;
+    }
+
+    public double areaMm2() {
+        return Math.abs(signedAreaMm2());
+    }
+
+    public Ring counterClockwise() {
+        return signedAreaMm2() >= 0 ? this : reversed();
+    }
+
+    public Ring reversed() {
+        List<Point> back = new ArrayList<>(points);
+        Collections.reverse(back);
+        return new Ring(back);
+    }
+
+    public Ring map(UnaryOperator<Point> move) {
+        return new Ring(points.stream().map(move).toList());
+    }
+
+    public Ring moved(double dx, double dy) {
+        return map(p -> new Point(p.x() + dx, p.y() + dy));
+    }
+
+    public Box box() {
+        double minX = Double.POSITIVE_INFINITY;
+        double minY = Double.POSITIVE_INFINITY;
+        double maxX = Double.NEGATIVE_INFINITY;
+        double maxY = Double.NEGATIVE_INFINITY;
+        for (Point p : points) {
+            minX = Math.min(minX, p.x());
+            minY = Math.min(minY, p.y());
+            maxX = Math.max(maxX, p.x());
+            maxY = Math.max(maxY, p.y());
+        }
+        return new Box(minX, minY, maxX, maxY);
+    }
+
+    /** The run of outline from vertex {@code from} forward to vertex {@code to}, both included. */
+    public List<Point> run(int from, int to) {
+        List<Point> run = new ArrayList<>();
+        run.add(at(from));
+        for (int i = from; Math.floorMod(i, size()) != to; ) {
+            i++;
+            run.add(at(i));
+        }
+        return run;
+    }
+
+    /** True when the polygon neither crosses nor touches itself and encloses an area. */
+    public boolean isSimple() {
+        return Region.isSimple(this);
+    }
+}

@@ -1,0 +1,56 @@
+package org.handdown.geometry;
+
+import java.util.List;
+
+/** One stretch of an edge: a straight line or a cubic curve, in mm. */
+public sealed interface Segment permits Segment.Line, Segment.Cubic {
+    Point start();
+
+    Point end();
+
+    /** Points after {@link #start()} up to and including {@link #end()}, nowhere farther than {@code toleranceMm} from the curve. */
+    List<Point> flattened(double toleranceMm);
+
+    Segment reversed();
+
+    record Line(Point start, Point end) implements Segment {
+        @Override
+        public List<Point> flattened(double toleranceMm) {
+            return List.of(end);
+        }
+
+        @Override
+        public Segment reversed() {
+            return new Line(end, start);
+        }
+    }
+
+    /** A cubic Bézier curve with two handles. */
+    record Cubic(Point start, Point handle1, Point handle2, Point end) implements Segment {
+        @Override
+        public List<Point> flattened(double toleranceMm) {
+            // Chord error of n equal steps is at most max|second difference| · 6 / (8 n²): bound on |B''| of a cubic.
+            double bend = Math.max(
+                    start.plus(handle2).minus(handle1.times(2)).lengthMm(),
+                    handle1.plus(end).minus(handle2.times(2)).lengthMm());
+            int steps = (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * bend / toleranceMm)));
+            return java.util.stream.IntStream.rangeClosed(1, steps)
+                    .mapToObj(i -> i == steps ? end : at((double) i / steps))
+                    .toList();
+        }
+
+        /** The point at parameter t in [0, 1]. */
+        public Point at(double t) {
+            double u = 1 - t;
+            return start.times(u * u * u)
+                    .plus(handle1.times(3 * u * u * t))
+                    .plus(handle2.times(3 * u * t * t))
+                    .plus(end.times(t * t * t));
+        }
+
+        @Override
+        public Segment reversed() {
+            return new Cubic(end, handle2, handle1, start);
+        }
+    }
+}

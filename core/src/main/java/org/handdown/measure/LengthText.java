@@ -1,0 +1,143 @@
+package org.handdown.measure;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads and writes lengths the way people do: {@code 5 1/2"}, {@code 5½ in}, {@code 13,5 cm}, {@code 1.3 m}, {@code 2' 6"},
+ * {@code 1/4 yd}. A number without a unit takes the unit handed in; nothing else is ever assumed.
+ */
+public final class LengthText {
+    private static final String NUMBER =
+            "(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?|[.,]\\d+))";
+    private static final Pattern TERM = Pattern.compile("\\G\\s*" + NUMBER
+            + "\\s*(mm|cm|m|inches|inch|in|\"|″|''|feet|foot|ft|'|′|yards|yard|yd)?(?![A-Za-z])\\s*");
+    private static final Map<Character, String> FRACTIONS = Map.ofEntries(
+            Map.entry('½', "1/2"),
+            Map.entry('¼', "1/4"),
+            Map.entry('¾', "3/4"),
+            Map.entry('⅛', "1/8"),
+            Map.entry('⅜', "3/8"),
+            Map.entry('⅝', "5/8"),
+            Map.entry('⅞', "7/8"),
+            Map.entry('⅓', "1/3"),
+            Map.entry('⅔', "2/3"));
+    private static final String HOW = "Write a number and a unit, for example 13.5 cm, 135 mm or 5 1/2 in.";
+    /** Longest text looked at: nobody writes a longer length, and the pattern must not be fed a novel. */
+    private static final int LONGEST_TEXT = 40;
+
+    private LengthText() {}
+
+    /**
+     * Parses what a person wrote.
+     *
+     * @param field name of the field, for the refusal
+     * @param bare unit of a number without one
+     * @throws RefusedValueException if the text is no length, is negative, or divides by zero
+     */
+    public static Length parse(String field, String text, LengthUnit bare) {
+        if (text.length() > LONGEST_TEXT) {
+            throw new RefusedValueException(field, "That is too long for a length. " + HOW);
+        }
+        String plain = withPlainFractions(text.trim().toLowerCase(Locale.ROOT));
+        if (plain.isEmpty()) {
+            throw new RefusedValueException(field, "A length is missing here. " + HOW);
+        }
+        if (plain.startsWith("-") || plain.startsWith("−")) {
+            throw new RefusedValueException(field, "“" + text.trim() + "” is below zero; a tape starts at 0.");
+        }
+        Matcher term = TERM.matcher(plain);
+        double mm = 0;
+        int end = 0;
+        int terms = 0;
+        while (end < plain.length() && term.find()) {
+            String unit = term.group(7);
+            // "5 6" would add two bare numbers: more likely a slip than a sum.
+            if (unit == null && (terms > 0 || term.end() < plain.length())) {
+                break;
+            }
+            mm += amount(field, text, term) * (unit == null ? bare : unit(unit)).mm();
+            end = term.end();
+            terms++;
+        }
+        if (end < plain.length() || terms == 0) {
+            throw new RefusedValueException(field, "“" + text.trim() + "” is not a length I can read. " + HOW);
+        }
+        return new Length(mm);
+    }
+
+    /** Writes a length for the table: whole millimetres, centimetres to 1 mm, inches to the nearest sixteenth. */
+    public static String format(Length length, LengthUnit unit) {
+        return switch (unit) {
+            case INCH, FOOT, YARD -> sixteenths(length.in(LengthUnit.INCH)) + " in";
+            case CM -> decimal(length.in(LengthUnit.CM), 1) + " cm";
+            case M -> decimal(length.in(LengthUnit.M), 3) + " m";
+            case MM -> decimal(length.mm(), 0) + " mm";
+        };
+    }
+
+    private static String decimal(double value, int places) {
+        String text = String.format(Locale.ROOT, "%." + places + "f", value);
+        return text.equals("-0") || text.equals("-0.0") ? text.substring(1) : text;
+    }
+
+    private static String sixteenths(double inches) {
+        long total = Math.round(Math.abs(inches) * 16);
+        long whole = total / 16;
+        long part = total % 16;
+        int denominator = 16;
+        while (part > 0 && part % 2 == 0) {
+            part /= 2;
+            denominator /= 2;
+        }
+        String sign = inches < 0 && total > 0 ? "-" : "";
+        if (part == 0) {
+            return sign + whole;
+        }
+        return sign + (whole == 0 ? "" : whole + " ") + part + "/" + denominator;
+    }
+
+    private static String withPlainFractions(String text) {
+        StringBuilder plain = new StringBuilder();
+        for (char c : text.toCharArray()) {
+            String fraction = FRACTIONS.get(c);
+            if (fraction == null) {
+                plain.append(c);
+            } else {
+                plain.append(' ').append(fraction);
+            }
+        }
+        return plain.toString().trim();
+    }
+
+    private static double amount(String field, String text, Matcher term) {
+        if (term.group(1) != null) {
+            return Double.parseDouble(term.group(1)) + fraction(field, text, term.group(2), term.group(3));
+        }
+        if (term.group(4) != null) {
+            return fraction(field, text, term.group(4), term.group(5));
+        }
+        return Double.parseDouble(term.group(6).replace(',', '.'));
+    }
+
+    private static double fraction(String field, String text, String above, String below) {
+        double divisor = Double.parseDouble(below);
+        if (divisor == 0) {
+            throw new RefusedValueException(field, "“" + text.trim() + "” divides by nothing. " + HOW);
+        }
+        return Double.parseDouble(above) / divisor;
+    }
+
+    private static LengthUnit unit(String word) {
+        return switch (word) {
+            case "mm" -> LengthUnit.MM;
+            case "cm" -> LengthUnit.CM;
+            case "m" -> LengthUnit.M;
+            case "feet", "foot", "ft", "'", "′" -> LengthUnit.FOOT;
+            case "yards", "yard", "yd" -> LengthUnit.YARD;
+            default -> LengthUnit.INCH;
+        };
+    }
+}
