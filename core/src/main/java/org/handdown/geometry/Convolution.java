@@ -154,7 +154,7 @@ final class Convolution {
             direction = new long[n];
             for (int i = 0; i < n; i++) {
                 int j = (i + 1) % n;
-                double turns = Math.atan2(y[j] - y[i], x[j] - x[i]) / (2 * Math.PI);
+                double turns = StrictMath.atan2(y[j] - y[i], x[j] - x[i]) / (2 * Math.PI);
                 direction[i] = Math.floorMod(Math.round(turns * FULL_TURN), FULL_TURN);
             }
         }

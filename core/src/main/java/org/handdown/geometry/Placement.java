@@ -29,8 +29,8 @@ public record Placement(double x, double y, double rotation, boolean mirrored) {
                 default -> new Point(py, -px);
             };
         }
-        double cos = Math.cos(Math.toRadians(rotation));
-        double sin = Math.sin(Math.toRadians(rotation));
+        double cos = StrictMath.cos(Math.toRadians(rotation));
+        double sin = StrictMath.sin(Math.toRadians(rotation));
         return new Point(cos * px - sin * py, sin * px + cos * py);
     }
 

@@ -38,7 +38,7 @@ public record Point(double x, double y) {
 
     /** Unit vector in a direction given in degrees. */
     public static Point towards(double degrees) {
-        return new Point(Math.cos(Math.toRadians(degrees)), Math.sin(Math.toRadians(degrees)));
+        return new Point(StrictMath.cos(Math.toRadians(degrees)), StrictMath.sin(Math.toRadians(degrees)));
     }
 
     /** The point a share {@code at} of the way to {@code other}. */

@@ -1,0 +1,150 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.handdown.geometry.FlatRegion;
+import org.handdown.geometry.NoFitPolygon;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+
+/**
+ * Where shapes may lie: against the panel and its flaws, and against each other. Everything is an exact no-fit or inner-fit polygon,
+ * made once and kept; safe for several threads. Slack is taken so that touching counts as free and an exact fit has room, well
+ * within the depth that the fit format allows.
+ */
+final class Clearances {
+    /** Slack at the panel's outline, of the 0.1 mm allowed. */
+    private static final double OUTLINE_SLACK_MM = 0.04;
+    /** Slack on gap and margin, of the 0.1 mm allowed. */
+    private static final double DISTANCE_SLACK_MM = 0.05;
+    /** Round corners of a gap or margin need no more points than this, of the slack above. */
+    private static final double ARC_MM = 0.02;
+
+    /** Spots are looked for on rims this far inside the no-fit polygon, and tested this much deeper. */
+    private static final double RIM_MM = 0.02;
+
+    private static final double TEST_MM = 0.01;
+
+    private final FitProblem problem;
+    private final Map<Long, Obstacle> obstacles = new ConcurrentHashMap<>();
+    private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
+
+    /** Spots where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
+    record Obstacle(FlatRegion rim, FlatRegion core) {
+        Obstacle opposite() {
+            return new Obstacle(rim.opposite(), core.opposite());
+        }
+    }
+
+    /** Spots where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
+    record Room(FlatRegion rim, FlatRegion core, double areaMm2) {}
+
+    Clearances(FitProblem problem) {
+        this.problem = problem;
+    }
+
+    Obstacle between(Shape fixed, Shape moving) {
+        Long key = key(fixed.index, moving.index);
+        Obstacle known = obstacles.get(key);
+        if (known == null) {
+            known = fixed.index > moving.index ? between(moving, fixed).opposite() : obstacle(fixed, moving);
+            obstacles.put(key, known);
+        }
+        return known;
+    }
+
+    private Obstacle obstacle(Shape fixed, Shape moving) {
+        Region meeting = meeting(Region.of(fixed.ring), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.ring);
+        return new Obstacle(
+                FlatRegion.of(meeting.grownMitred(-RIM_MM)), FlatRegion.of(meeting.grownMitred(-RIM_MM - TEST_MM)));
+    }
+
+    Room on(int panelIndex, Shape shape) {
+        Long key = key(panelIndex, shape.index);
+        Room known = rooms.get(key);
+        if (known == null) {
+            Region free = free(problem.panels().get(panelIndex), shape);
+            known = new Room(FlatRegion.of(free), FlatRegion.of(free.grownBevelled(TEST_MM)), free.areaMm2());
+            rooms.put(key, known);
+        }
+        return known;
+    }
+
+    private Region free(FitPanel panel, Shape shape) {
+        Region inside = shape.variant.anchor() == null ? insidePanel(panel, shape) : onFinishedEdge(panel, shape);
+        if (inside.isEmpty()) {
+            return inside;
+        }
+        double margin = Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
+        for (Ring hole : panel.holes()) {
+            inside = inside.minus(meeting(Region.of(hole), margin, shape.ring).grownMitred(-RIM_MM));
+        }
+        for (FlawZone zone : panel.zones()) {
+            if (zone.kind() == FlawZone.Kind.AVOID) {
+                inside = inside.minus(
+                        meeting(Region.of(zone.outline()), margin, shape.ring).grownMitred(-RIM_MM));
+            } else {
+                for (Ring seen : shape.seen.ringsWithoutHoles()) {
+                    inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
+                }
+            }
+        }
+        return inside;
+    }
+
+    private Region insidePanel(FitPanel panel, Shape shape) {
+        double margin = problem.marginMm() - DISTANCE_SLACK_MM;
+        Region cloth = Region.of(panel.outline());
+        Region usable = margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
+        return within(usable, shape.ring);
+    }
+
+    private Region onFinishedEdge(FitPanel panel, Shape shape) {
+        FitPiece.Anchor anchor = java.util.Objects.requireNonNull(shape.variant.anchor());
+        List<Point> run = shape.ring.run(anchor.from(), anchor.to());
+        Region inside = within(Region.of(panel.outline()).grownBevelled(OUTLINE_SLACK_MM), shape.ring);
+        List<Region> loci = new ArrayList<>();
+        for (PanelRun edge : panel.edges()) {
+            if (!anchor.on().contains(edge.kind()) || inside.isEmpty()) {
+                continue;
+            }
+            Region band = Region.along(panel.outline().run(edge.from(), edge.to()), RuleChecker.ANCHOR_MM - 0.03);
+            Region locus = inside.intersection(
+                    NoFitPolygon.lineWithin(band.outerRings().get(0), run));
+            double margin = problem.marginMm() - DISTANCE_SLACK_MM;
+            if (margin > 0 && !locus.isEmpty()) {
+                Region rest = Region.along(panel.outline().run(edge.to(), edge.from()), margin);
+                locus = locus.minus(meeting(rest, 0, shape.ring));
+            }
+            loci.add(locus);
+        }
+        return Region.unionOf(loci);
+    }
+
+    private static Region within(Region container, Ring moving) {
+        return Region.unionOf(
+                container.parts().stream().map(part -> withinOne(part, moving)).toList());
+    }
+
+    private static Region withinOne(Region part, Ring moving) {
+        Region inside = NoFitPolygon.within(part.outerRings().get(0), moving);
+        for (Ring hole : part.holes()) {
+            inside = inside.minus(NoFitPolygon.of(hole, moving));
+        }
+        return inside;
+    }
+
+    private static Region meeting(Region fixed, double distanceMm, Ring moving) {
+        Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed;
+        return Region.unionOf(grown.ringsWithoutHoles().stream()
+                .map(ring -> NoFitPolygon.of(ring, moving))
+                .toList());
+    }
+
+    private static long key(int a, int b) {
+        return ((long) a << 32) | b;
+    }
+}

@@ -1,0 +1,104 @@
+package org.handdown.lay;
+
+import java.util.List;
+import java.util.Set;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A piece to be placed. Piece frame: mm, lengthwise grain along +y, pile or print running up.
+ *
+ * @param cloths cloths it may be cut from; empty for any
+ * @param valueM2 what a placed copy is worth; null for the area of the chosen variant in m²
+ */
+public record FitPiece(
+        String id,
+        int quantity,
+        Handed handed,
+        List<String> cloths,
+        PieceGrain grain,
+        double grainToleranceDeg,
+        boolean required,
+        @Nullable Double valueM2,
+        List<Variant> variants,
+        List<Match> matches) {
+    /** One way to cut the piece. */
+    public record Variant(
+            String id,
+            Ring outline,
+            List<Ring> hidden,
+            @Nullable Anchor anchor,
+            double bonus) {
+        public Variant {
+            hidden = List.copyOf(hidden);
+            FitRing.require("outline", outline);
+            for (int i = 0; i < hidden.size(); i++) {
+                FitRing.require("hidden[" + i + "]", hidden.get(i));
+            }
+            if (anchor != null) {
+                FitRing.requireRun("anchor", outline, anchor.from(), anchor.to());
+            }
+        }
+    }
+
+    /** The run of outline that must lie on one finished edge of a kind in {@code on}. */
+    public record Anchor(int from, int to, Set<EdgeKind> on) {
+        public Anchor {
+            if (on.isEmpty()) {
+                throw new RefusedValueException("anchor.on", "names no kind of edge; write for example [\"hem\"].");
+            }
+            on = Set.copyOf(on);
+        }
+    }
+
+    /** A point of the piece whose place in the named repeat must agree with all others of its group. */
+    public record Match(String group, String repeat, Point point) {}
+
+    public FitPiece {
+        cloths = List.copyOf(cloths);
+        variants = List.copyOf(variants);
+        matches = List.copyOf(matches);
+        if (quantity < 1 || quantity > FitProblem.MOST_COPIES) {
+            throw new RefusedValueException(
+                    "quantity", "is %d; it must be from 1 to %d.".formatted(quantity, FitProblem.MOST_COPIES));
+        }
+        if (!(grainToleranceDeg >= 0 && grainToleranceDeg <= 180)) {
+            throw new RefusedValueException("grainTolerance", "must be from 0 to 180 degrees.");
+        }
+        if (variants.isEmpty()) {
+            throw new RefusedValueException("variants", "is empty; a piece needs at least one outline.");
+        }
+        if (variants.stream().map(Variant::id).distinct().count() < variants.size()) {
+            throw new RefusedValueException("variants", "has two variants of one id; give each its own.");
+        }
+    }
+
+    public Variant variant(String id) {
+        return variants.stream()
+                .filter(v -> v.id().equals(id))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalArgumentException("Piece (" + this.id + ") has no variant (" + id + ")."));
+    }
+
+    /** What one copy cut as {@code variant} is worth, bonus included. */
+    public double worthM2(Variant variant) {
+        return (valueM2 != null ? valueM2 : variant.outline().areaMm2() / 1e6) + variant.bonus();
+    }
+
+    /** Most copies that may lie as drawn on cloth with one right side. */
+    int mostAsDrawn() {
+        return handed == Handed.PAIR ? (quantity + 1) / 2 : quantity;
+    }
+
+    /** Most copies that may lie mirrored on cloth with one right side. */
+    int mostMirrored() {
+        return switch (handed) {
+            case SAME -> 0;
+            case PAIR -> quantity / 2;
+            case FREE -> quantity;
+        };
+    }
+}

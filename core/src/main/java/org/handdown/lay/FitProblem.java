@@ -1,0 +1,86 @@
+package org.handdown.lay;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * Pieces to lay on panels (docs/formats/fit-format.md).
+ *
+ * @param gapMm least distance between two pieces
+ * @param marginMm least distance from the outline, a hole or an avoid zone
+ */
+public record FitProblem(
+        Objective objective, double gapMm, double marginMm, List<FitPanel> panels, List<FitPiece> pieces) {
+    /** More copies than anyone cuts in one lay; guards memory against a slip of the pen. */
+    public static final int MOST_COPIES = 2_000;
+
+    public FitProblem {
+        panels = List.copyOf(panels);
+        pieces = List.copyOf(pieces);
+        requireDistance("gap", gapMm);
+        requireDistance("margin", marginMm);
+        requireUnique("panels", panels.stream().map(FitPanel::id).toList());
+        requireUnique("pieces", pieces.stream().map(FitPiece::id).toList());
+        if (pieces.stream().mapToInt(FitPiece::quantity).sum() > MOST_COPIES) {
+            throw new RefusedValueException("pieces", "ask for more than %d copies in all.".formatted(MOST_COPIES));
+        }
+        if (objective == Objective.SHORTEST
+                && !(panels.size() == 1 && isUpright(panels.get(0).outline()))) {
+            throw new RefusedValueException(
+                    "panels", "must be one rectangle with sides along x and y when the objective is “shortest”.");
+        }
+        requireOnePeriod(panels);
+    }
+
+    public FitPanel panel(String id) {
+        return panels.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no panel (" + id + ")."));
+    }
+
+    public FitPiece piece(String id) {
+        return pieces.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no piece (" + id + ")."));
+    }
+
+    private static void requireDistance(String field, double mm) {
+        if (!(mm >= 0 && mm <= 1000)) {
+            throw new RefusedValueException(field, "must be from 0 to 1000 mm.");
+        }
+    }
+
+    private static void requireUnique(String field, List<String> ids) {
+        Set<String> seen = new HashSet<>();
+        for (String id : ids) {
+            if (!seen.add(id)) {
+                throw new RefusedValueException(field, "has the id “%s” twice; give each its own.".formatted(id));
+            }
+        }
+    }
+
+    private static void requireOnePeriod(List<FitPanel> panels) {
+        java.util.Map<String, Double> periods = new java.util.HashMap<>();
+        for (FitPanel panel : panels) {
+            for (Repeat repeat : panel.repeats()) {
+                Double other = periods.putIfAbsent(repeat.id(), repeat.periodMm());
+                if (other != null && other != repeat.periodMm()) {
+                    throw new RefusedValueException(
+                            "panels",
+                            "give the repeat “%s” two periods, %s and %s mm; one repeat has one period."
+                                    .formatted(repeat.id(), other, repeat.periodMm()));
+                }
+            }
+        }
+    }
+
+    private static boolean isUpright(Ring ring) {
+        var box = ring.box();
+        return Math.abs(ring.areaMm2() - box.widthMm() * box.heightMm()) < 1e-6 * ring.areaMm2();
+    }
+}

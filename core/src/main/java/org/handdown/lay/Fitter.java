@@ -1,0 +1,192 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.LongSupplier;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Lays the pieces of a problem on its panels within a budget, keeping the best lay found. Whatever the search brings is judged by
+ * {@link RuleChecker} before it is handed out; a copy at fault is taken off again, so no lay ever breaks a rule.
+ *
+ * <p>With one thread and a step limit that is reached before the time limit, the same seed gives the same lay.
+ */
+public final class Fitter {
+    /**
+     * @param seconds wall time for the search; infinite for no limit
+     * @param steps most steps of a thread
+     * @param threads searches side by side, each with its own chance
+     */
+    public record Budget(double seconds, long steps, long seed, int threads) {
+        public Budget {
+            if (!(seconds > 0) || steps < 0 || threads < 1) {
+                throw new IllegalArgumentException("A budget needs time, no negative steps and at least one thread.");
+            }
+        }
+    }
+
+    private record Found(LayState lay, Score score) {}
+
+    private final FitProblem problem;
+    private final Budget budget;
+    private final LongSupplier nanos;
+    private final BooleanSupplier cancelled;
+    private final Consumer<FitLayout> better;
+    private final long start;
+
+    /**
+     * @param nanos clock, as {@link System#nanoTime()}
+     * @param cancelled asked often; true ends the search with the best lay so far
+     * @param better told of each better lay, from a searching thread, one at a time; its reasons and remnants are still empty
+     */
+    public Fitter(
+            FitProblem problem,
+            Budget budget,
+            LongSupplier nanos,
+            BooleanSupplier cancelled,
+            Consumer<FitLayout> better) {
+        this.problem = problem;
+        this.budget = budget;
+        this.nanos = nanos;
+        this.cancelled = cancelled;
+        this.better = better;
+        this.start = nanos.getAsLong();
+    }
+
+    /** The everyday case: nobody watches, nobody cancels. */
+    public static FitLayout fit(FitProblem problem, Budget budget) {
+        return new Fitter(problem, budget, System::nanoTime, () -> false, lay -> {}).fit();
+    }
+
+    public FitLayout fit() {
+        Search.Bench bench = Search.Bench.of(problem);
+        List<Found> best = search(bench);
+        Found winner = best.stream()
+                .max(Comparator.comparing(Found::score))
+                .orElse(new Found(new LayState(bench.pieceOf().length), Score.NOTHING));
+        List<Placed> placements = sound(placed(bench, winner.lay));
+        double spent = seconds();
+        // Reasons may take as long again as a short search, but never hold up a person for long.
+        BooleanSupplier hurry = () -> cancelled.getAsBoolean() || seconds() > spent + 1.2;
+        return layout(placements, hurry);
+    }
+
+    private List<Found> search(Search.Bench bench) {
+        BooleanSupplier stop = () -> seconds() >= budget.seconds() || cancelled.getAsBoolean();
+        @Nullable Found[] best = new Found[budget.threads()];
+        List<Thread> threads = new ArrayList<>();
+        List<Throwable> failures = java.util.Collections.synchronizedList(new ArrayList<>());
+        for (int i = 0; i < budget.threads(); i++) {
+            int index = i;
+            Search search = new Search(bench, budget.seed() * 1_000_003 + index, stop);
+            Thread thread = new Thread(
+                    () -> search.run(budget.steps(), (lay, score) -> report(bench, best, index, new Found(lay, score))),
+                    "fit-" + i);
+            thread.setUncaughtExceptionHandler((t, e) -> failures.add(e));
+            threads.add(thread);
+            thread.start();
+        }
+        for (Thread thread : threads) {
+            joinWhole(thread);
+        }
+        if (!failures.isEmpty()) {
+            throw new IllegalStateException("The search broke down.", failures.get(0));
+        }
+        List<Found> found = new ArrayList<>();
+        for (Found one : best) {
+            if (one != null) {
+                found.add(one);
+            }
+        }
+        return found;
+    }
+
+    private static void joinWhole(Thread thread) {
+        boolean interrupted = false;
+        while (thread.isAlive()) {
+            try {
+                thread.join();
+            } catch (InterruptedException e) {
+                interrupted = true;
+            }
+        }
+        if (interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private synchronized void report(Search.Bench bench, @Nullable Found[] best, int index, Found found) {
+        best[index] = found;
+        boolean leads = true;
+        for (Found other : best) {
+            leads &= other == null || other.score.compareTo(found.score) <= 0;
+        }
+        if (leads) {
+            List<Placed> placements = placed(bench, found.lay);
+            better.accept(new FitLayout(placements, List.of(), measures(placements), List.of()));
+        }
+    }
+
+    private List<Placed> placed(Search.Bench bench, LayState lay) {
+        List<Placed> placements = new ArrayList<>();
+        int copyNumber = 0;
+        for (int c = 0; c < lay.shape.length; c++) {
+            copyNumber = c > 0 && bench.pieceOf()[c] == bench.pieceOf()[c - 1] ? copyNumber + 1 : 0;
+            if (lay.isPlaced(c)) {
+                Shape shape = bench.book().shape(lay.shape[c]);
+                placements.add(new Placed(
+                        bench.piece(c).id(),
+                        copyNumber,
+                        shape.variant.id(),
+                        problem.panels().get(lay.panel[c]).id(),
+                        shape.at(lay.x[c], lay.y[c])));
+            }
+        }
+        return placements;
+    }
+
+    /** Takes off what the independent checker objects to: nothing, unless the search is wrong. */
+    private List<Placed> sound(List<Placed> placements) {
+        List<Placed> kept = new ArrayList<>(placements);
+        for (List<Finding> findings = RuleChecker.check(problem, kept);
+                !findings.isEmpty();
+                findings = RuleChecker.check(problem, kept)) {
+            List<String> copies = findings.get(0).copies();
+            String last = copies.get(copies.size() - 1);
+            kept.removeIf(p -> (p.piece() + "#" + p.copy()).equals(last));
+        }
+        return kept;
+    }
+
+    private FitLayout layout(List<Placed> placements, BooleanSupplier hurry) {
+        Set<String> there = new HashSet<>();
+        placements.forEach(p -> there.add(p.piece() + "#" + p.copy()));
+        WhyNot whyNot = new WhyNot(problem, placements, hurry);
+        Map<String, String> reasons = new HashMap<>();
+        List<FitLayout.Unplaced> unplaced = new ArrayList<>();
+        for (FitPiece piece : problem.pieces()) {
+            for (int copy = 0; copy < piece.quantity(); copy++) {
+                if (!there.contains(piece.id() + "#" + copy)) {
+                    String reason = reasons.computeIfAbsent(piece.id(), id -> whyNot.reason(piece));
+                    unplaced.add(new FitLayout.Unplaced(piece.id(), copy, reason));
+                }
+            }
+        }
+        return new FitLayout(placements, unplaced, measures(placements), new Remnants(problem).of(placements));
+    }
+
+    private FitLayout.Measures measures(List<Placed> placements) {
+        return LayMeasures.of(problem, placements, seconds(), budget.seed());
+    }
+
+    private double seconds() {
+        return (nanos.getAsLong() - start) / 1e9;
+    }
+}

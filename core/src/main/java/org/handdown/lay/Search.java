@@ -1,0 +1,394 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.function.BooleanSupplier;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+
+/**
+ * One thread's search: a constructive start, then steps that take some pieces off and lay them again, keeping what is not worse.
+ * Every spot comes from exact clearances, so each state is valid. Method: ruin and recreate (Schrimpf et al., 2000, from memory).
+ */
+final class Search {
+    /** Steps without gain before the search goes on from the best lay, or from an empty table. */
+    private static final int PATIENCE = 120;
+
+    private final Bench bench;
+    private final Random random;
+    private final BooleanSupplier stop;
+    private final Spots spots;
+    private final double[] settled;
+
+    private LayState state;
+    private double[] wayDeg;
+    private List<Integer> panelOrder;
+    private boolean tightestFirst;
+    private boolean worthFirst = true;
+    private boolean tilting;
+    private double lengthLimit = Double.POSITIVE_INFINITY;
+
+    /** What all threads share. */
+    record Bench(FitProblem problem, ShapeBook book, Clearances clearances, Stripes stripes, int[] pieceOf) {
+        static Bench of(FitProblem problem) {
+            int[] pieceOf = new int
+                    [problem.pieces().stream().mapToInt(FitPiece::quantity).sum()];
+            int copy = 0;
+            for (int p = 0; p < problem.pieces().size(); p++) {
+                for (int i = 0; i < problem.pieces().get(p).quantity(); i++) {
+                    pieceOf[copy++] = p;
+                }
+            }
+            return new Bench(problem, new ShapeBook(problem), new Clearances(problem), new Stripes(problem), pieceOf);
+        }
+
+        FitPiece piece(int copy) {
+            return problem.pieces().get(pieceOf[copy]);
+        }
+    }
+
+    /** Told of each better lay; called on the searching thread. */
+    interface Better {
+        void found(LayState lay, Score score);
+    }
+
+    Search(Bench bench, long seed, BooleanSupplier stop) {
+        this.bench = bench;
+        this.random = new Random(seed);
+        this.stop = stop;
+        this.spots = new Spots(bench.pieceOf.length);
+        this.settled = new double[bench.stripes.groupCount()];
+        this.state = new LayState(bench.pieceOf.length);
+        this.wayDeg = new double[bench.problem.panels().size()];
+        this.panelOrder = new ArrayList<>();
+        for (int i = 0; i < wayDeg.length; i++) {
+            panelOrder.add(i);
+        }
+        chooseWays();
+        tightestFirst = true;
+        tilting = false;
+    }
+
+    /** Runs until told to stop or the steps are used up. */
+    void run(long steps, Better better) {
+        recreate();
+        Score best = score(Score.NOTHING);
+        LayState bestState = state.copy();
+        better.found(bestState, best);
+        Score current = best;
+        int idle = 0;
+        for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
+            if (isShortest() && best.required() == bench.pieceOf.length) {
+                lengthLimit = -best.leftover() - 0.05;
+            }
+            LayState before = state.copy();
+            chooseWays();
+            ruin();
+            recreate();
+            if (stop.getAsBoolean()) {
+                break;
+            }
+            Score now = score(best);
+            if (now.compareTo(best) > 0) {
+                best = now;
+                bestState = state.copy();
+                better.found(bestState, best);
+                idle = 0;
+            } else {
+                idle++;
+            }
+            if (isAcceptable(now, current)) {
+                current = now;
+            } else {
+                state = before;
+            }
+            if (idle >= PATIENCE) {
+                idle = 0;
+                state = random.nextInt(3) == 0 ? new LayState(bench.pieceOf.length) : bestState.copy();
+                lengthLimit = Double.POSITIVE_INFINITY;
+                recreate();
+                current = score(best);
+            }
+        }
+    }
+
+    private boolean isAcceptable(Score now, Score current) {
+        if (!now.placesAsMuchAs(current)) {
+            return now.required() >= current.required() && random.nextInt(25) == 0;
+        }
+        boolean more = !current.placesAsMuchAs(now);
+        double slack = Math.abs(current.leftover()) * 0.02;
+        return more || now.leftover() >= current.leftover() - slack;
+    }
+
+    private boolean isShortest() {
+        return bench.problem.objective() == Objective.SHORTEST;
+    }
+
+    private void chooseWays() {
+        for (int i = 0; i < wayDeg.length; i++) {
+            double along = bench.problem.panels().get(i).grainDeg();
+            wayDeg[i] = isShortest()
+                    ? 0
+                    : along + (random.nextInt(3) > 0 ? 90.0 * random.nextInt(4) : 45.0 * random.nextInt(8));
+        }
+        if (!isShortest()) {
+            java.util.Collections.shuffle(panelOrder, random);
+        }
+        tightestFirst = random.nextBoolean();
+        worthFirst = random.nextInt(8) > 0;
+        tilting = random.nextInt(3) == 0;
+    }
+
+    // Taking off
+
+    private void ruin() {
+        List<Integer> placed = new ArrayList<>();
+        for (int c = 0; c < state.shape.length; c++) {
+            if (state.isPlaced(c)) {
+                placed.add(c);
+            }
+        }
+        if (placed.isEmpty()) {
+            return;
+        }
+        int most = Math.max(2, placed.size() / 3);
+        int count = Math.min(placed.size(), 1 + random.nextInt(most));
+        int kind = random.nextInt(isShortest() ? 2 : 3);
+        int first = placed.get(random.nextInt(placed.size()));
+        if (kind == 0 && isShortest()) {
+            placed.sort(Comparator.comparingDouble((Integer c) -> -reach(c)));
+        } else if (kind == 0) {
+            java.util.Collections.shuffle(placed, random);
+        } else if (kind == 1) {
+            placed.sort(Comparator.comparingDouble((Integer c) -> apart(first, c)));
+        } else {
+            placed.removeIf(c -> state.panel[c] != state.panel[first]);
+            count = placed.size();
+        }
+        placed.subList(0, Math.min(count, placed.size())).forEach(c -> state.shape[c] = -1);
+        if (isShortest()) {
+            // Whatever reaches past the length now wanted must be laid again.
+            placed.stream()
+                    .filter(c -> state.isPlaced(c) && reach(c) > lengthLimit)
+                    .forEach(c -> state.shape[c] = -1);
+        }
+    }
+
+    private double reach(int copy) {
+        return state.x[copy]
+                + shapeOf(copy).box.maxX()
+                - bench.problem.panels().get(0).outline().box().minX();
+    }
+
+    private double apart(int a, int b) {
+        return state.panel[a] != state.panel[b]
+                ? 1e9 + b
+                : Math.hypot(middleX(a) - middleX(b), middleY(a) - middleY(b));
+    }
+
+    private double middleX(int copy) {
+        return state.x[copy] + (shapeOf(copy).box.minX() + shapeOf(copy).box.maxX()) / 2;
+    }
+
+    private double middleY(int copy) {
+        return state.y[copy] + (shapeOf(copy).box.minY() + shapeOf(copy).box.maxY()) / 2;
+    }
+
+    private Shape shapeOf(int copy) {
+        return bench.book.shape(state.shape[copy]);
+    }
+
+    // Laying again
+
+    private void recreate() {
+        double[] order = new double[state.shape.length];
+        List<Integer> open = new ArrayList<>();
+        double noise = random.nextInt(4) * 0.25;
+        for (int c = 0; c < order.length; c++) {
+            if (!state.isPlaced(c)) {
+                open.add(c);
+                FitPiece piece = bench.piece(c);
+                double size = piece.variants().get(0).outline().areaMm2();
+                double weight = piece.required() || isShortest() ? 1e3 : 1;
+                order[c] = -weight * size * StrictMath.exp(noise * random.nextGaussian());
+            }
+        }
+        open.sort(Comparator.comparingDouble((Integer c) -> order[c]));
+        boolean[] hopeless = new boolean[bench.problem.pieces().size()];
+        settle();
+        for (int copy : open) {
+            if (stop.getAsBoolean()) {
+                return;
+            }
+            int piece = bench.pieceOf[copy];
+            hopeless[piece] = hopeless[piece] || !lay(copy);
+        }
+    }
+
+    /** Where each match group stands in its repeat, from what lies already. */
+    private void settle() {
+        Arrays.fill(settled, Double.NaN);
+        for (int c = 0; c < state.shape.length && settled.length > 0; c++) {
+            if (state.isPlaced(c)) {
+                settleBy(c);
+            }
+        }
+    }
+
+    private void settleBy(int copy) {
+        for (Stripes.Line line : bench.stripes.lines(state.panel[copy], shapeOf(copy))) {
+            if (Double.isNaN(settled[line.group()])) {
+                settled[line.group()] = line.phaseMm(state.x[copy], state.y[copy]);
+            }
+        }
+    }
+
+    private boolean lay(int copy) {
+        List<Integer> panels = tightestFirst ? byTightness(copy) : panelOrder;
+        List<Double> worths = worthFirst ? worths(copy, panels) : List.of(Double.NaN);
+        for (double worth : worths) {
+            for (int panel : panels) {
+                if (layOn(copy, panel, worth)) {
+                    settleBy(copy);
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private List<Double> worths(int copy, List<Integer> panels) {
+        return panels.stream()
+                .flatMap(p -> bench.book.ways(bench.pieceOf[copy], p).stream())
+                .map(s -> bench.piece(copy).worthM2(s.variant))
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .toList();
+    }
+
+    private List<Integer> byTightness(int copy) {
+        double[] room = new double[panelOrder.size()];
+        for (int panel : panelOrder) {
+            for (Shape way : bench.book.ways(bench.pieceOf[copy], panel)) {
+                room[panel] =
+                        Math.max(room[panel], bench.clearances.on(panel, way).areaMm2());
+            }
+        }
+        List<Integer> panels = new ArrayList<>(panelOrder);
+        panels.sort(Comparator.comparingDouble(p -> room[p]));
+        return panels;
+    }
+
+    /** Lays the copy on the panel in the way that reaches least far in the panel's direction. */
+    private boolean layOn(int copy, int panel, double worth) {
+        FitPiece piece = bench.piece(copy);
+        Point way = Point.towards(wayDeg[panel]);
+        Point sideways = Point.towards(wayDeg[panel] + 90).times(random.nextBoolean() ? 0.03 : -0.03);
+        double best = isShortest()
+                ? bench.problem.panels().get(0).outline().box().minX() + lengthLimit
+                : Double.POSITIVE_INFINITY;
+        boolean found = false;
+        for (Shape shape : bench.book.ways(bench.pieceOf[copy], panel)) {
+            boolean wanted = Double.isNaN(worth) || piece.worthM2(shape.variant) == worth;
+            if (!wanted || !isTried(shape) || !mayLie(copy, panel, shape)) {
+                continue;
+            }
+            Clearances.Room room = bench.clearances.on(panel, shape);
+            if (room.rim().isEmpty()) {
+                continue;
+            }
+            double support = support(shape.ring, way);
+            spots.clear();
+            for (int other = 0; other < state.shape.length; other++) {
+                if (other != copy && state.isPlaced(other) && state.panel[other] == panel) {
+                    spots.addObstacle(bench.clearances.between(shapeOf(other), shape), state.x[other], state.y[other]);
+                }
+            }
+            Point wish = way.plus(sideways);
+            List<Stripes.Line> stripes = bench.stripes.lines(panel, shape);
+            if (spots.find(room, stripes, settled, wish.x(), wish.y(), Double.POSITIVE_INFINITY)) {
+                double reach = spots.foundX * way.x() + spots.foundY * way.y() + support;
+                if (reach < best) {
+                    best = reach;
+                    found = true;
+                    put(copy, panel, shape);
+                }
+            }
+            if (stop.getAsBoolean()) {
+                break;
+            }
+        }
+        return found;
+    }
+
+    private void put(int copy, int panel, Shape shape) {
+        state.shape[copy] = shape.index;
+        state.panel[copy] = panel;
+        state.x[copy] = spots.foundX;
+        state.y[copy] = spots.foundY;
+    }
+
+    private static double support(Ring ring, Point way) {
+        return ring.points().stream().mapToDouble(p -> p.dot(way)).max().orElse(0);
+    }
+
+    private boolean isTried(Shape shape) {
+        return shape.straight || tilting && random.nextInt(4) == 0;
+    }
+
+    private boolean mayLie(int copy, int panel, Shape shape) {
+        if (bench.problem.panels().get(panel).reversible()) {
+            return true;
+        }
+        FitPiece piece = bench.piece(copy);
+        int used = 0;
+        for (int c = 0; c < state.shape.length; c++) {
+            if (c != copy
+                    && bench.pieceOf[c] == bench.pieceOf[copy]
+                    && state.isPlaced(c)
+                    && shapeOf(c).mirrored == shape.mirrored
+                    && !bench.problem.panels().get(state.panel[c]).reversible()) {
+                used++;
+            }
+        }
+        return used < (shape.mirrored ? piece.mostMirrored() : piece.mostAsDrawn());
+    }
+
+    // Judging
+
+    private Score score(Score best) {
+        int required = 0;
+        double value = 0;
+        double length = 0;
+        for (int c = 0; c < state.shape.length; c++) {
+            if (state.isPlaced(c)) {
+                required += isShortest() || bench.piece(c).required() ? 1 : 0;
+                value += isShortest() ? 0 : bench.piece(c).worthM2(shapeOf(c).variant);
+                length = isShortest() ? Math.max(length, reach(c)) : 0;
+            }
+        }
+        Score score = new Score(required, value, -length);
+        // The leftover only counts between lays that place as much, and it costs time to measure.
+        return isShortest() || !score.placesAsMuchAs(best) ? score : new Score(required, value, largestLeftover());
+    }
+
+    private double largestLeftover() {
+        Remnants remnants = new Remnants(bench.problem);
+        double largest = 0;
+        for (int p = 0; p < bench.problem.panels().size(); p++) {
+            List<Ring> laid = new ArrayList<>();
+            for (int c = 0; c < state.shape.length; c++) {
+                if (state.isPlaced(c) && state.panel[c] == p) {
+                    laid.add(shapeOf(c).ring.moved(state.x[c], state.y[c]));
+                }
+            }
+            largest = Math.max(
+                    largest, remnants.roughRectangleMm2(bench.problem.panels().get(p), laid));
+        }
+        return largest;
+    }
+}

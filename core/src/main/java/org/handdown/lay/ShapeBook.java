@@ -1,0 +1,84 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** All ways in which each piece may lie on each panel by cloth, grain and handedness, the most worth first. */
+final class ShapeBook {
+    private final FitProblem problem;
+    private final List<Shape> shapes = new ArrayList<>();
+    private final Map<Key, Shape> known = new HashMap<>();
+    private final List<List<List<Shape>>> ways = new ArrayList<>();
+
+    private record Key(int piece, String variant, double turn, boolean mirrored) {}
+
+    ShapeBook(FitProblem problem) {
+        this.problem = problem;
+        for (int piece = 0; piece < problem.pieces().size(); piece++) {
+            List<List<Shape>> onPanels = new ArrayList<>();
+            for (FitPanel panel : problem.panels()) {
+                onPanels.add(waysOn(piece, panel));
+            }
+            ways.add(onPanels);
+        }
+    }
+
+    List<Shape> ways(int piece, int panel) {
+        return ways.get(piece).get(panel);
+    }
+
+    Shape shape(int index) {
+        return shapes.get(index);
+    }
+
+    private List<Shape> waysOn(int pieceIndex, FitPanel panel) {
+        FitPiece piece = problem.pieces().get(pieceIndex);
+        if (!piece.cloths().isEmpty() && !piece.cloths().contains(panel.cloth())) {
+            return List.of();
+        }
+        List<Shape> found = new ArrayList<>();
+        for (boolean mirrored : new boolean[] {false, true}) {
+            int most = mirrored ? piece.mostMirrored() : piece.mostAsDrawn();
+            if (most == 0 && !panel.reversible()) {
+                continue;
+            }
+            for (FitPiece.Variant variant : piece.variants()) {
+                for (double turn : turns(piece, panel, variant, mirrored)) {
+                    boolean straight = variant.anchor() != null || new GrainTurns(piece, panel).isStraight(turn);
+                    found.add(shape(new Key(pieceIndex, variant.id(), turn, mirrored), variant, straight));
+                }
+            }
+        }
+        found.sort(Comparator.comparingDouble((Shape s) -> piece.worthM2(s.variant))
+                .reversed());
+        return List.copyOf(found);
+    }
+
+    private static List<Double> turns(FitPiece piece, FitPanel panel, FitPiece.Variant variant, boolean mirrored) {
+        GrainTurns grain = new GrainTurns(piece, panel);
+        FitPiece.Anchor anchor = variant.anchor();
+        if (anchor == null) {
+            return grain.free(variant.outline(), mirrored);
+        }
+        Set<Double> turns = new LinkedHashSet<>();
+        for (PanelRun edge : panel.edges()) {
+            if (anchor.on().contains(edge.kind())) {
+                turns.addAll(grain.anchored(variant, mirrored, edge));
+            }
+        }
+        return List.copyOf(turns);
+    }
+
+    private Shape shape(Key key, FitPiece.Variant variant, boolean straight) {
+        return known.computeIfAbsent(key, k -> {
+            Shape shape = new Shape(shapes.size(), k.piece, variant, k.turn, k.mirrored, straight);
+            shapes.add(shape);
+            return shape;
+        });
+    }
+}

@@ -1,0 +1,184 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Region;
+
+/**
+ * Why a piece lies nowhere, in words and figures: each rule is relaxed alone and the piece tried again on the empty panels; the rule
+ * whose absence lets it in is the reason. Formats lengths in whole millimetres.
+ */
+final class WhyNot {
+    private final FitProblem problem;
+    private final List<Placed> placements;
+    private final BooleanSupplier hurry;
+
+    /** @param hurry true once there is no time left for trying; then a plainer reason is given */
+    WhyNot(FitProblem problem, List<Placed> placements, BooleanSupplier hurry) {
+        this.problem = problem;
+        this.placements = placements;
+        this.hurry = hurry;
+    }
+
+    String reason(FitPiece piece) {
+        List<FitPanel> panels = problem.panels().stream()
+                .filter(p -> piece.cloths().isEmpty() || piece.cloths().contains(p.cloth()))
+                .toList();
+        if (panels.isEmpty()) {
+            return "no panel is of %s".formatted(String.join(" or ", piece.cloths()));
+        }
+        if (hurry.getAsBoolean()) {
+            return "no room was found in the time given: needs " + size(piece);
+        }
+        if (fitsSomewhere(piece, panels)) {
+            return noRoomLeft(piece, panels);
+        }
+        return missingEdge(piece, panels)
+                .or(() -> tooLarge(piece, panels))
+                .or(() -> relaxed(piece, panels))
+                .orElse("the outlines of the panels leave no room for " + size(piece));
+    }
+
+    private String noRoomLeft(FitPiece piece, List<FitPanel> panels) {
+        FitLayout.GrainRectangle largest = new Remnants(problem)
+                .of(placements).stream()
+                        .filter(r -> panels.stream().anyMatch(p -> p.id().equals(r.panel())))
+                        .flatMap(r -> Optional.ofNullable(r.largestRectangle()).stream())
+                        .findFirst()
+                        .orElse(null);
+        String left = largest == null
+                ? "nothing of use is left"
+                : "the largest free rectangle is %s".formatted(size(largest.widthMm(), largest.heightMm()));
+        String stripes = piece.matches().isEmpty() ? "" : " with its pattern matched";
+        return "the other pieces leave no room%s: needs %s, %s".formatted(stripes, size(piece), left);
+    }
+
+    private Optional<String> missingEdge(FitPiece piece, List<FitPanel> panels) {
+        if (piece.variants().stream().anyMatch(v -> v.anchor() == null)) {
+            return Optional.empty();
+        }
+        FitPiece.Variant variant = piece.variants().get(0);
+        FitPiece.Anchor anchor = java.util.Objects.requireNonNull(variant.anchor());
+        double need = org.handdown.geometry.Edge.lengthMm(variant.outline().run(anchor.from(), anchor.to()));
+        List<String> kinds = anchor.on().stream().map(EdgeKind::word).sorted().toList();
+        double longest = panels.stream()
+                .flatMap(p -> p.edges().stream()
+                        .filter(e -> anchor.on().contains(e.kind()))
+                        .map(e ->
+                                org.handdown.geometry.Edge.lengthMm(p.outline().run(e.from(), e.to()))))
+                .mapToDouble(d -> d)
+                .max()
+                .orElse(0);
+        return longest + 0.1 >= need
+                ? Optional.empty()
+                : Optional.of("no %s of %s: the longest has %s"
+                        .formatted(String.join(" or ", kinds), mm(need), longest == 0 ? "none" : mm(longest)));
+    }
+
+    private Optional<String> tooLarge(FitPiece piece, List<FitPanel> panels) {
+        if (piece.grain() != PieceGrain.LENGTHWISE) {
+            return Optional.empty();
+        }
+        Box own = piece.variants().get(0).outline().box();
+        double widest = 0;
+        double longest = 0;
+        for (FitPanel panel : panels) {
+            Box cloth = Region.of(panel.outline()).turned(90 - panel.grainDeg()).box();
+            widest = Math.max(widest, cloth.widthMm());
+            longest = Math.max(longest, cloth.heightMm());
+        }
+        if (own.widthMm() > widest) {
+            return Optional.of("no panel of this cloth is wide enough: needs %s across the grain, the widest has %s"
+                    .formatted(mm(own.widthMm()), mm(widest)));
+        }
+        return own.heightMm() > longest
+                ? Optional.of("no panel of this cloth is long enough: needs %s along the grain, the longest has %s"
+                        .formatted(mm(own.heightMm()), mm(longest)))
+                : Optional.empty();
+    }
+
+    private Optional<String> relaxed(FitPiece piece, List<FitPanel> panels) {
+        List<FitPanel> twoWay = panels.stream()
+                .map(p -> with(p, p.zones(), p.holes().isEmpty(), false))
+                .toList();
+        if (panels.stream().anyMatch(FitPanel::oneWay) && fitsSomewhere(piece, twoWay)) {
+            return Optional.of("fits only turned round, and the pile or print forbids it");
+        }
+        for (FitPanel panel : panels) {
+            for (FlawZone zone : panel.zones()) {
+                List<FlawZone> others = new ArrayList<>(panel.zones());
+                others.remove(zone);
+                if (fitsSomewhere(piece, List.of(with(panel, others, true, panel.oneWay())))) {
+                    return Optional.of("fits only over the %s on %s".formatted(zone.named(), panel.id()));
+                }
+            }
+        }
+        List<FitPanel> whole =
+                panels.stream().map(p -> with(p, List.of(), false, p.oneWay())).toList();
+        if (fitsSomewhere(piece, whole)) {
+            return Optional.of("the holes and flaws of the panels leave no room for " + size(piece));
+        }
+        FitPiece anyGrain = new FitPiece(
+                piece.id(),
+                piece.quantity(),
+                piece.handed(),
+                piece.cloths(),
+                PieceGrain.ANY,
+                0,
+                piece.required(),
+                piece.valueM2(),
+                piece.variants(),
+                List.of());
+        return fitsSomewhere(anyGrain, panels)
+                ? Optional.of("fits only off its grain: needs %s along it".formatted(size(piece)))
+                : Optional.empty();
+    }
+
+    private static FitPanel with(FitPanel p, List<FlawZone> zones, boolean holes, boolean oneWay) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                holes ? p.holes() : List.of(),
+                zones,
+                p.cloth(),
+                p.grainDeg(),
+                oneWay,
+                p.reversible(),
+                p.repeats(),
+                p.edges());
+    }
+
+    private boolean fitsSomewhere(FitPiece piece, List<FitPanel> panels) {
+        FitProblem alone = new FitProblem(Objective.FILL, problem.gapMm(), problem.marginMm(), panels, List.of(piece));
+        ShapeBook book = new ShapeBook(alone);
+        Clearances clearances = new Clearances(alone);
+        for (int p = 0; p < panels.size(); p++) {
+            for (Shape way : book.ways(0, p)) {
+                if (hurry.getAsBoolean()) {
+                    return false;
+                }
+                if (!clearances.on(p, way).rim().isEmpty()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static String size(FitPiece piece) {
+        Box own = piece.variants().get(0).outline().box();
+        return size(own.widthMm(), own.heightMm());
+    }
+
+    private static String size(double width, double height) {
+        return String.format(Locale.ROOT, "%.0f × %.0f mm", width, height);
+    }
+
+    private static String mm(double length) {
+        return String.format(Locale.ROOT, "%.0f mm", length);
+    }
+}

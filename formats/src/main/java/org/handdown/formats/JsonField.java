@@ -1,0 +1,165 @@
+package org.handdown.formats;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * A value in a JSON document that knows its own path, so that a refusal can say where: {@code panels[0].outline[3]}. Unknown fields
+ * are passed over, since formats may grow; a field of the wrong kind never is.
+ */
+public record JsonField(String path, JsonNode node) {
+    public static JsonField root(JsonNode node) {
+        return new JsonField("", node);
+    }
+
+    public JsonField get(String name) {
+        requireObject();
+        return new JsonField(path.isEmpty() ? name : path + "." + name, node.path(name));
+    }
+
+    public boolean isPresent() {
+        return !node.isMissingNode() && !node.isNull();
+    }
+
+    /** The same refusal, told with the path of this value. */
+    public <T> T refusingHere(java.util.function.Supplier<T> make) {
+        try {
+            return make.get();
+        } catch (RefusedValueException e) {
+            throw path.isEmpty() ? e : e.within(path);
+        }
+    }
+
+    public RefusedValueException refusal(String message) {
+        return new RefusedValueException(path.isEmpty() ? "file" : path, message);
+    }
+
+    public JsonField required() {
+        if (!isPresent()) {
+            throw refusal("is missing.");
+        }
+        return this;
+    }
+
+    public String text() {
+        if (!required().node.isTextual()) {
+            throw refusal("must be a text, but is %s.".formatted(shown()));
+        }
+        return node.textValue();
+    }
+
+    public String text(String otherwise) {
+        return isPresent() ? text() : otherwise;
+    }
+
+    /** A text that names something: not empty. */
+    public String name() {
+        String name = text();
+        if (name.isBlank()) {
+            throw refusal("is empty; give it a name.");
+        }
+        return name;
+    }
+
+    public double number() {
+        if (!required().node.isNumber() || !Double.isFinite(node.doubleValue())) {
+            throw refusal("must be a number, but is %s.".formatted(shown()));
+        }
+        return node.doubleValue();
+    }
+
+    public double number(double otherwise) {
+        return isPresent() ? number() : otherwise;
+    }
+
+    public int whole() {
+        if (!required().node.isNumber()
+                || !node.canConvertToInt()
+                || node.doubleValue() != Math.rint(node.doubleValue())) {
+            throw refusal("must be a whole number, but is %s.".formatted(shown()));
+        }
+        return node.intValue();
+    }
+
+    public int whole(int otherwise) {
+        return isPresent() ? whole() : otherwise;
+    }
+
+    public boolean flag(boolean otherwise) {
+        if (!isPresent()) {
+            return otherwise;
+        }
+        if (!node.isBoolean()) {
+            throw refusal("must be true or false, but is %s.".formatted(shown()));
+        }
+        return node.booleanValue();
+    }
+
+    /** One of the constants, written in lower case. */
+    public <E extends Enum<E>> E word(Class<E> kind) {
+        String word = text();
+        for (E constant : kind.getEnumConstants()) {
+            if (constant.name().toLowerCase(Locale.ROOT).equals(word)) {
+                return constant;
+            }
+        }
+        List<String> known = new ArrayList<>();
+        for (E constant : kind.getEnumConstants()) {
+            known.add(constant.name().toLowerCase(Locale.ROOT));
+        }
+        throw refusal("is “%s”; it must be one of %s.".formatted(word, String.join(", ", known)));
+    }
+
+    public <E extends Enum<E>> E word(Class<E> kind, E otherwise) {
+        return isPresent() ? word(kind) : otherwise;
+    }
+
+    /** Elements of a list; an absent list is empty. */
+    public <T> List<T> list(Function<JsonField, T> read) {
+        if (!isPresent()) {
+            return List.of();
+        }
+        if (!node.isArray()) {
+            throw refusal("must be a list, but is %s.".formatted(shown()));
+        }
+        List<T> items = new ArrayList<>(node.size());
+        for (int i = 0; i < node.size(); i++) {
+            items.add(read.apply(new JsonField(path + "[" + i + "]", node.get(i))));
+        }
+        return items;
+    }
+
+    public Point point() {
+        if (!required().node.isArray() || node.size() != 2) {
+            throw refusal("must be a point [x, y] in mm, but is %s.".formatted(shown()));
+        }
+        return new Point(
+                new JsonField(path + "[0]", node.get(0)).number(), new JsonField(path + "[1]", node.get(1)).number());
+    }
+
+    public Ring ring() {
+        required();
+        List<Point> points = list(JsonField::point);
+        if (points.size() < 3) {
+            throw refusal("has %d points; an outline needs at least three.".formatted(points.size()));
+        }
+        return new Ring(points);
+    }
+
+    private void requireObject() {
+        if (!node.isObject()) {
+            throw refusal("must be an object { … }, but is %s.".formatted(shown()));
+        }
+    }
+
+    private String shown() {
+        String text = node.toString();
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+}

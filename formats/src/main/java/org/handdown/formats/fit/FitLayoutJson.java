@@ -1,0 +1,128 @@
+package org.handdown.formats.fit;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.handdown.formats.JsonField;
+import org.handdown.geometry.Placement;
+import org.handdown.geometry.Point;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.Placed;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes {@code handdown-fit-layout/1}. */
+public final class FitLayoutJson {
+    public static final String FORMAT = "handdown-fit-layout/1";
+
+    private FitLayoutJson() {}
+
+    public static FitLayout read(String text) {
+        return read(FitProblemJson.parse(text));
+    }
+
+    public static FitLayout read(JsonNode node) {
+        JsonField file = JsonField.root(node);
+        FitProblemJson.requireFormat(file, FORMAT);
+        return new FitLayout(
+                file.get("placements").required().list(FitLayoutJson::placed),
+                file.get("unplaced")
+                        .list(u -> new FitLayout.Unplaced(
+                                u.get("piece").name(),
+                                u.get("copy").whole(),
+                                u.get("reason").text(""))),
+                measures(file.get("measures").required()),
+                file.get("remnants")
+                        .list(r -> new FitLayout.Remnant(
+                                r.get("panel").name(), r.get("outline").ring(), rectangle(r.get("largestRectangle")))));
+    }
+
+    private static Placed placed(JsonField f) {
+        return new Placed(
+                f.get("piece").name(),
+                f.get("copy").whole(),
+                f.get("variant").name(),
+                f.get("panel").name(),
+                new Placement(
+                        f.get("x").number(),
+                        f.get("y").number(),
+                        f.get("rotation").number(),
+                        f.get("mirrored").flag(false)));
+    }
+
+    private static FitLayout.Measures measures(JsonField f) {
+        JsonField length = f.get("length");
+        return new FitLayout.Measures(
+                f.get("placedArea").number(),
+                f.get("panelArea").number(),
+                f.get("utilisation").number(),
+                length.isPresent() ? length.number() : null,
+                f.get("seconds").number(0),
+                (long) f.get("seed").number(0));
+    }
+
+    private static FitLayout.@Nullable GrainRectangle rectangle(JsonField f) {
+        return !f.isPresent()
+                ? null
+                : new FitLayout.GrainRectangle(
+                        new Point(f.get("x").number(), f.get("y").number()),
+                        f.get("rotation").number(),
+                        f.get("width").number(),
+                        f.get("height").number());
+    }
+
+    public static ObjectNode write(FitLayout layout) {
+        ObjectNode file = FitProblemJson.JSON.createObjectNode().put("format", FORMAT);
+        ArrayNode placements = file.putArray("placements");
+        for (Placed p : layout.placements()) {
+            placements
+                    .addObject()
+                    .put("piece", p.piece())
+                    .put("copy", p.copy())
+                    .put("variant", p.variant())
+                    .put("panel", p.panel())
+                    .put("x", p.at().x())
+                    .put("y", p.at().y())
+                    .put("rotation", p.at().rotation())
+                    .put("mirrored", p.at().mirrored());
+        }
+        ArrayNode unplaced = file.putArray("unplaced");
+        for (FitLayout.Unplaced u : layout.unplaced()) {
+            unplaced.addObject().put("piece", u.piece()).put("copy", u.copy()).put("reason", u.reason());
+        }
+        FitLayout.Measures m = layout.measures();
+        file.putObject("measures")
+                .put("placedArea", m.placedAreaM2())
+                .put("panelArea", m.panelAreaM2())
+                .put("utilisation", m.utilisation())
+                .put("length", m.lengthMm())
+                .put("seconds", m.seconds())
+                .put("seed", m.seed());
+        ArrayNode remnants = file.putArray("remnants");
+        layout.remnants().forEach(r -> remnants.add(write(r)));
+        return file;
+    }
+
+    private static ObjectNode write(FitLayout.Remnant remnant) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("panel", remnant.panel());
+        node.set("outline", FitProblemJson.ring(remnant.outline()));
+        FitLayout.GrainRectangle r = remnant.largestRectangle();
+        if (r != null) {
+            node.putObject("largestRectangle")
+                    .put("x", r.corner().x())
+                    .put("y", r.corner().y())
+                    .put("rotation", r.rotationDeg())
+                    .put("width", r.widthMm())
+                    .put("height", r.heightMm());
+        }
+        return node;
+    }
+
+    public static String text(FitLayout layout) {
+        try {
+            return FitProblemJson.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(write(layout));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("A lay can always be written.", e);
+        }
+    }
+}

@@ -1,0 +1,243 @@
+package org.handdown.formats.fit;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.handdown.formats.JsonField;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+import org.handdown.lay.EdgeKind;
+import org.handdown.lay.FitPanel;
+import org.handdown.lay.FitPiece;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.FlawZone;
+import org.handdown.lay.Handed;
+import org.handdown.lay.Objective;
+import org.handdown.lay.PanelRun;
+import org.handdown.lay.PieceGrain;
+import org.handdown.lay.Repeat;
+import org.handdown.measure.RefusedValueException;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes {@code handdown-fit-problem/1}. */
+public final class FitProblemJson {
+    public static final String FORMAT = "handdown-fit-problem/1";
+    static final JsonMapper JSON = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+
+    private FitProblemJson() {}
+
+    /** @throws RefusedValueException naming the field that cannot be used */
+    public static FitProblem read(String text) {
+        return read(parse(text));
+    }
+
+    public static FitProblem read(JsonNode node) {
+        JsonField file = JsonField.root(node);
+        requireFormat(file, FORMAT);
+        return new FitProblem(
+                file.get("objective").word(Objective.class),
+                file.get("gap").number(0),
+                file.get("margin").number(0),
+                file.get("panels").required().list(FitProblemJson::panel),
+                file.get("pieces").required().list(FitProblemJson::piece));
+    }
+
+    static JsonNode parse(String text) {
+        try {
+            return JSON.readTree(text);
+        } catch (JsonProcessingException e) {
+            var at = e.getLocation();
+            throw new RefusedValueException(
+                    "file",
+                    "is not JSON: %s (line %d, column %d)."
+                            .formatted(firstLine(e.getOriginalMessage()), at.getLineNr(), at.getColumnNr()));
+        }
+    }
+
+    private static String firstLine(String text) {
+        return text.lines().findFirst().orElse("cannot be read");
+    }
+
+    static void requireFormat(JsonField file, String format) {
+        String given = file.get("format").text();
+        if (!given.equals(format)) {
+            throw file.get("format").refusal("is “%s”; this program reads “%s”.".formatted(given, format));
+        }
+    }
+
+    private static FitPanel panel(JsonField f) {
+        return f.refusingHere(() -> new FitPanel(
+                f.get("id").name(),
+                f.get("outline").ring(),
+                f.get("holes").list(JsonField::ring),
+                f.get("zones")
+                        .list(z -> new FlawZone(
+                                z.get("kind").word(FlawZone.Kind.class),
+                                z.get("outline").ring(),
+                                z.get("what").text(""))),
+                f.get("cloth").text(""),
+                f.get("grain").number(90),
+                f.get("oneWay").flag(false),
+                f.get("reversible").flag(false),
+                f.get("repeats").list(r -> r.refusingHere(() -> repeat(r))),
+                f.get("edges")
+                        .list(e -> new PanelRun(
+                                e.get("id").text(""),
+                                e.get("kind").word(EdgeKind.class),
+                                e.get("from").whole(),
+                                e.get("to").whole()))));
+    }
+
+    private static Repeat repeat(JsonField f) {
+        return new Repeat(
+                f.get("id").name(),
+                f.get("direction").number(),
+                f.get("period").number(),
+                f.get("phase").number(0));
+    }
+
+    private static FitPiece piece(JsonField f) {
+        JsonField value = f.get("value");
+        return f.refusingHere(() -> new FitPiece(
+                f.get("id").name(),
+                f.get("quantity").whole(1),
+                f.get("handed").word(Handed.class, Handed.SAME),
+                f.get("cloths").list(JsonField::text),
+                f.get("grain").word(PieceGrain.class, PieceGrain.ANY),
+                f.get("grainTolerance").number(0),
+                f.get("required").flag(true),
+                value.isPresent() ? value.number() : null,
+                f.get("variants").required().list(FitProblemJson::variant),
+                f.get("match")
+                        .list(m -> new FitPiece.Match(
+                                m.get("group").name(),
+                                m.get("repeat").name(),
+                                m.get("point").point()))));
+    }
+
+    private static FitPiece.Variant variant(JsonField f) {
+        return f.refusingHere(() -> new FitPiece.Variant(
+                f.get("id").name(),
+                f.get("outline").ring(),
+                f.get("hidden").list(JsonField::ring),
+                anchor(f.get("anchor")),
+                f.get("bonus").number(0)));
+    }
+
+    private static FitPiece.@Nullable Anchor anchor(JsonField f) {
+        if (!f.isPresent()) {
+            return null;
+        }
+        Set<EdgeKind> on = f.get("on").required().list(k -> k.word(EdgeKind.class)).stream()
+                .collect(Collectors.toUnmodifiableSet());
+        return new FitPiece.Anchor(f.get("from").whole(), f.get("to").whole(), on);
+    }
+
+    /** The whole problem as JSON; reading it back gives an equal problem. */
+    public static ObjectNode write(FitProblem problem) {
+        ObjectNode file = JSON.createObjectNode().put("format", FORMAT);
+        file.put("objective", word(problem.objective()));
+        file.put("gap", problem.gapMm()).put("margin", problem.marginMm());
+        ArrayNode panels = file.putArray("panels");
+        problem.panels().forEach(p -> panels.add(write(p)));
+        ArrayNode pieces = file.putArray("pieces");
+        problem.pieces().forEach(p -> pieces.add(write(p)));
+        return file;
+    }
+
+    private static ObjectNode write(FitPanel panel) {
+        ObjectNode node = JSON.createObjectNode().put("id", panel.id());
+        node.set("outline", ring(panel.outline()));
+        ArrayNode holes = node.putArray("holes");
+        panel.holes().forEach(h -> holes.add(ring(h)));
+        ArrayNode zones = node.putArray("zones");
+        for (FlawZone zone : panel.zones()) {
+            ObjectNode z = zones.addObject().put("kind", word(zone.kind()));
+            z.set("outline", ring(zone.outline()));
+            z.put("what", zone.what());
+        }
+        node.put("cloth", panel.cloth()).put("grain", panel.grainDeg());
+        node.put("oneWay", panel.oneWay()).put("reversible", panel.reversible());
+        ArrayNode repeats = node.putArray("repeats");
+        for (Repeat r : panel.repeats()) {
+            repeats.addObject()
+                    .put("id", r.id())
+                    .put("direction", r.directionDeg())
+                    .put("period", r.periodMm())
+                    .put("phase", r.phaseMm());
+        }
+        ArrayNode edges = node.putArray("edges");
+        for (PanelRun e : panel.edges()) {
+            edges.addObject()
+                    .put("id", e.id())
+                    .put("kind", word(e.kind()))
+                    .put("from", e.from())
+                    .put("to", e.to());
+        }
+        return node;
+    }
+
+    private static ObjectNode write(FitPiece piece) {
+        ObjectNode node = JSON.createObjectNode().put("id", piece.id()).put("quantity", piece.quantity());
+        node.put("handed", word(piece.handed()));
+        ArrayNode cloths = node.putArray("cloths");
+        piece.cloths().forEach(cloths::add);
+        node.put("grain", word(piece.grain())).put("grainTolerance", piece.grainToleranceDeg());
+        node.put("required", piece.required());
+        Double value = piece.valueM2();
+        if (value != null) {
+            node.put("value", value);
+        }
+        ArrayNode variants = node.putArray("variants");
+        piece.variants().forEach(v -> variants.add(write(v)));
+        ArrayNode match = node.putArray("match");
+        for (FitPiece.Match m : piece.matches()) {
+            match.addObject().put("group", m.group()).put("repeat", m.repeat()).set("point", point(m.point()));
+        }
+        return node;
+    }
+
+    private static ObjectNode write(FitPiece.Variant variant) {
+        ObjectNode node = JSON.createObjectNode().put("id", variant.id());
+        node.set("outline", ring(variant.outline()));
+        ArrayNode hidden = node.putArray("hidden");
+        variant.hidden().forEach(h -> hidden.add(ring(h)));
+        FitPiece.Anchor anchor = variant.anchor();
+        if (anchor != null) {
+            ObjectNode a = node.putObject("anchor").put("from", anchor.from()).put("to", anchor.to());
+            ArrayNode on = a.putArray("on");
+            anchor.on().stream().sorted().forEach(k -> on.add(word(k)));
+        }
+        return node.put("bonus", variant.bonus());
+    }
+
+    static ArrayNode ring(Ring ring) {
+        ArrayNode points = JSON.createArrayNode();
+        ring.points().forEach(p -> points.add(point(p)));
+        return points;
+    }
+
+    static ArrayNode point(Point p) {
+        return JSON.createArrayNode().add(p.x()).add(p.y());
+    }
+
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Rings of a list, for callers that keep outlines of their own. */
+    static List<Ring> rings(JsonField field) {
+        return field.list(JsonField::ring);
+    }
+}
