@@ -1,7 +1,9 @@
 package org.handdown.geometry;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** A named run of an outline, made of joined lines and cubic curves. */
 public record Edge(String name, List<Segment> segments) {
@@ -43,6 +45,17 @@ public record Edge(String name, List<Segment> segments) {
         Point after = through.get(Math.min(through.size() - 1, i + 1));
         Point way = after.minus(before);
         return way.times(1 / Math.max(way.lengthMm(), 1e-9));
+    }
+
+    public Edge map(UnaryOperator<Point> move) {
+        return new Edge(name, segments.stream().map(s -> s.map(move)).toList());
+    }
+
+    public Edge reversed() {
+        List<Segment> back =
+                new ArrayList<>(segments.stream().map(Segment::reversed).toList());
+        Collections.reverse(back);
+        return new Edge(name, back);
     }
 
     public Point start() {

@@ -40,6 +40,15 @@ public record Outline(List<Edge> edges) {
                 .orElseThrow(() -> new IllegalArgumentException("There is no edge (" + name + ")."));
     }
 
+    /** Mirrored left to right, still counter-clockwise; edges keep their names and run the other way. */
+    public Outline mirrored() {
+        List<Edge> mirrored = new ArrayList<>();
+        for (int i = edges.size() - 1; i >= 0; i--) {
+            mirrored.add(edges.get(i).map(p -> new Point(-p.x(), p.y())).reversed());
+        }
+        return new Outline(mirrored);
+    }
+
     public Flat flattened() {
         List<Point> points = new ArrayList<>();
         Map<String, Run> runs = new LinkedHashMap<>();

@@ -1,6 +1,7 @@
 package org.handdown.geometry;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** One stretch of an edge: a straight line or a cubic curve, in mm. */
 public sealed interface Segment permits Segment.Line, Segment.Cubic {
@@ -13,6 +14,8 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
 
     Segment reversed();
 
+    Segment map(UnaryOperator<Point> move);
+
     record Line(Point start, Point end) implements Segment {
         @Override
         public List<Point> flattened(double toleranceMm) {
@@ -22,6 +25,11 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
         @Override
         public Segment reversed() {
             return new Line(end, start);
+        }
+
+        @Override
+        public Segment map(UnaryOperator<Point> move) {
+            return new Line(move.apply(start), move.apply(end));
         }
     }
 
@@ -51,6 +59,11 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
         @Override
         public Segment reversed() {
             return new Cubic(end, handle2, handle1, start);
+        }
+
+        @Override
+        public Segment map(UnaryOperator<Point> move) {
+            return new Cubic(move.apply(start), move.apply(handle1), move.apply(handle2), move.apply(end));
         }
     }
 }

@@ -20,6 +20,9 @@ final class Clearances {
     private static final double OUTLINE_SLACK_MM = 0.04;
     /** Slack on gap and margin, of the 0.1 mm allowed. */
     private static final double DISTANCE_SLACK_MM = 0.05;
+
+    private static final double NEAR_ANCHOR_MM = 0.15;
+
     /** Round corners of a gap or margin need no more points than this, of the slack above. */
     private static final double ARC_MM = 0.02;
 
@@ -102,7 +105,13 @@ final class Clearances {
         return within(usable, shape.ring);
     }
 
+    /** As near on the finished edge as a tape can tell, or within what the format allows where that is needed. */
     private Region onFinishedEdge(FitPanel panel, Shape shape) {
+        Region near = alongFinishedEdges(panel, shape, NEAR_ANCHOR_MM);
+        return near.isEmpty() ? alongFinishedEdges(panel, shape, RuleChecker.ANCHOR_MM - 0.03) : near;
+    }
+
+    private Region alongFinishedEdges(FitPanel panel, Shape shape, double reachMm) {
         FitPiece.Anchor anchor = java.util.Objects.requireNonNull(shape.variant.anchor());
         List<Point> run = shape.ring.run(anchor.from(), anchor.to());
         Region inside = within(Region.of(panel.outline()).grownBevelled(OUTLINE_SLACK_MM), shape.ring);
@@ -111,7 +120,7 @@ final class Clearances {
             if (!anchor.on().contains(edge.kind()) || inside.isEmpty()) {
                 continue;
             }
-            Region band = Region.along(panel.outline().run(edge.from(), edge.to()), RuleChecker.ANCHOR_MM - 0.03);
+            Region band = Region.along(panel.outline().run(edge.from(), edge.to()), reachMm);
             Region locus = inside.intersection(
                     NoFitPolygon.lineWithin(band.outerRings().get(0), run));
             double margin = problem.marginMm() - DISTANCE_SLACK_MM;

@@ -17,6 +17,9 @@ final class Search {
     /** Steps without gain before the search goes on from the best lay, or from an empty table. */
     private static final int PATIENCE = 120;
 
+    /** A tilted piece must reach this much less far to be preferred: it is harder to chalk. */
+    private static final double TILT_PENALTY_MM = 15;
+
     private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
@@ -312,6 +315,7 @@ final class Search {
             List<Stripes.Line> stripes = bench.stripes.lines(panel, shape);
             if (spots.find(room, stripes, settled, wish.x(), wish.y(), Double.POSITIVE_INFINITY)) {
                 double reach = spots.foundX * way.x() + spots.foundY * way.y() + support;
+                reach += shape.straight || isShortest() ? 0 : TILT_PENALTY_MM;
                 if (reach < best) {
                     best = reach;
                     found = true;

@@ -7,14 +7,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.handdown.formats.JsonField;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.EdgeKind;
 import org.handdown.lay.FitPanel;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
@@ -25,12 +23,13 @@ import org.handdown.lay.PanelRun;
 import org.handdown.lay.PieceGrain;
 import org.handdown.lay.Repeat;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.panel.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes {@code handdown-fit-problem/1}. */
 public final class FitProblemJson {
     public static final String FORMAT = "handdown-fit-problem/1";
-    static final JsonMapper JSON = JsonMapper.builder()
+    public static final JsonMapper JSON = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
@@ -53,7 +52,8 @@ public final class FitProblemJson {
                 file.get("pieces").required().list(FitProblemJson::piece));
     }
 
-    static JsonNode parse(String text) {
+    /** Parses JSON text. @throws RefusedValueException with line and column */
+    public static JsonNode parse(String text) {
         try {
             return JSON.readTree(text);
         } catch (JsonProcessingException e) {
@@ -69,7 +69,7 @@ public final class FitProblemJson {
         return text.lines().findFirst().orElse("cannot be read");
     }
 
-    static void requireFormat(JsonField file, String format) {
+    public static void requireFormat(JsonField file, String format) {
         String given = file.get("format").text();
         if (!given.equals(format)) {
             throw file.get("format").refusal("is “%s”; this program reads “%s”.".formatted(given, format));
@@ -234,10 +234,5 @@ public final class FitProblemJson {
 
     private static String word(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT);
-    }
-
-    /** Rings of a list, for callers that keep outlines of their own. */
-    static List<Ring> rings(JsonField field) {
-        return field.list(JsonField::ring);
     }
 }

@@ -1,4 +1,4 @@
-package org.handdown.lay;
+package org.handdown.panel;
 
 import java.util.Locale;
 

@@ -1,0 +1,36 @@
+package org.handdown.cloth;
+
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * What a source is made of.
+ *
+ * @param name what the household calls it; panels and pieces meet by this name
+ * @param colour as {@code #rrggbb}, for drawing
+ * @param oneWay pile or print runs one way, so pieces may not be turned round
+ * @param reversible both sides are alike
+ */
+public record Cloth(
+        String name,
+        String fibre,
+        Weave weave,
+        String colour,
+        boolean oneWay,
+        boolean reversible,
+        double thicknessMm,
+        HeatLimit heat) {
+    private static final double THICKEST_MM = 30;
+
+    public Cloth {
+        if (name.isBlank()) {
+            throw new RefusedValueException("cloth.name", "is empty; call the cloth something, for example rust cord.");
+        }
+        if (!colour.matches("#[0-9a-fA-F]{6}")) {
+            throw new RefusedValueException(
+                    "cloth.colour", "“%s” is no colour; write it as #a1522e.".formatted(colour));
+        }
+        if (!(thicknessMm > 0 && thicknessMm <= THICKEST_MM)) {
+            throw new RefusedValueException("cloth.thickness", "must be above 0 and at most 30 mm.");
+        }
+    }
+}

@@ -1,0 +1,117 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.panel.EdgeKind;
+import org.handdown.panel.Flaw;
+import org.handdown.panel.Panel;
+import org.handdown.pattern.CutGrain;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.reuse.Keeper;
+
+/** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */
+public final class DesignLay {
+    /** Main pieces keep the grain within about this much (handbook of the trade §5). */
+    private static final double GRAIN_TOLERANCE_DEG = 2;
+
+    private static final String SEWN = "hemmed anew";
+
+    private DesignLay() {}
+
+    /** @param gapMm room for chalk and scissors between pieces */
+    public static FitProblem problem(Design design, List<Panel> panels, double gapMm) {
+        Set<EdgeKind> finished = new LinkedHashSet<>();
+        Set<String> cloths = new LinkedHashSet<>();
+        panels.forEach(p -> {
+            finished.addAll(p.edgeKinds().values());
+            cloths.add(p.cloth().name());
+        });
+        return new FitProblem(
+                Objective.FILL,
+                gapMm,
+                0,
+                panels.stream().map(DesignLay::panel).toList(),
+                design.pieces().stream()
+                        .map(p -> piece(p, List.copyOf(cloths), finished.contains(EdgeKind.HEM)))
+                        .toList());
+    }
+
+    private static FitPanel panel(Panel panel) {
+        List<FlawZone> zones = new ArrayList<>();
+        for (Flaw flaw : panel.flaws()) {
+            if (flaw.treatment() != Flaw.Treatment.NOTE) {
+                FlawZone.Kind kind =
+                        flaw.treatment() == Flaw.Treatment.AVOID ? FlawZone.Kind.AVOID : FlawZone.Kind.HIDE;
+                zones.add(new FlawZone(kind, flaw.outline(), flaw.what()));
+            }
+        }
+        List<PanelRun> edges = new ArrayList<>();
+        panel.outline().runs().forEach((name, run) -> {
+            EdgeKind kind = panel.edgeKinds().getOrDefault(name, EdgeKind.RAW);
+            edges.add(new PanelRun(name, kind, run.from(), run.to()));
+        });
+        return new FitPanel(
+                panel.id(),
+                panel.outline().ring(),
+                List.of(),
+                zones,
+                panel.cloth().name(),
+                panel.grainDeg(),
+                panel.cloth().oneWay(),
+                panel.cloth().reversible(),
+                List.of(),
+                edges);
+    }
+
+    private static FitPiece piece(Piece piece, List<String> cloths, boolean hems) {
+        List<FitPiece.Variant> variants = new ArrayList<>();
+        variants.add(variant(piece, SEWN, piece.cutLine(), null, 0));
+        for (String edge : piece.keptEdges()) {
+            if (hems) {
+                Outline.Flat cut = piece.cutLineKeeping(edge);
+                Outline.Run run = java.util.Objects.requireNonNull(cut.runs().get(edge));
+                FitPiece.Anchor anchor = new FitPiece.Anchor(run.from(), run.to(), Set.of(EdgeKind.HEM));
+                double bonus = Keeper.bonusM2(piece.stitchLine().edge(edge).lengthMm());
+                variants.add(variant(piece, keeping(edge), cut, anchor, bonus));
+            }
+        }
+        PieceGrain grain = piece.grain() == CutGrain.LENGTHWISE ? PieceGrain.LENGTHWISE : PieceGrain.EITHER;
+        return new FitPiece(
+                piece.id(),
+                piece.quantity(),
+                piece.pair() ? Handed.PAIR : Handed.SAME,
+                cloths,
+                grain,
+                GRAIN_TOLERANCE_DEG,
+                piece.required(),
+                // Every variant is worth the same cloth, so that only the kept hem tells them apart.
+                Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6,
+                variants,
+                List.of());
+    }
+
+    /** Name of the variant whose edge lies on an old hem. */
+    public static String keeping(String edge) {
+        return "old " + edge + " kept";
+    }
+
+    private static FitPiece.Variant variant(
+            Piece piece,
+            String id,
+            Outline.Flat cut,
+            FitPiece.@org.jspecify.annotations.Nullable Anchor anchor,
+            double bonus) {
+        Region allowances = Region.of(cut.ring())
+                .minus(Region.of(piece.stitchLine().flattened().ring()));
+        List<Ring> hidden = new ArrayList<>(allowances.ringsWithoutHoles());
+        hidden.addAll(piece.covered());
+        hidden.removeIf(ring -> !ring.isSimple());
+        return new FitPiece.Variant(id, cut.ring(), hidden, anchor, bonus);
+    }
+}

@@ -1,0 +1,7 @@
+package org.handdown.pattern;
+
+/** How strictly a piece keeps the lengthwise grain: a main part must, a facing may lie across it. */
+public enum CutGrain {
+    LENGTHWISE,
+    EITHER
+}

@@ -1,0 +1,100 @@
+package org.handdown.source;
+
+import java.util.List;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Segment;
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * One leg of trousers laid flat, by widths at heights above the hem. Frame: x = 0 on the crease, side seam towards +x, y = 0 at the
+ * hem, y up along the crease.
+ *
+ * @param waist the station at the top of the side seam
+ * @param centreLiftMm how much higher the waist lies at the centre seam than at the side
+ */
+public record LegShape(Station hem, Station knee, Station thigh, Station seat, Station waist, double centreLiftMm) {
+    /**
+     * A width square to the crease.
+     *
+     * @param heightMm above the hem
+     * @param toSideMm the part of the width that lies on the side seam's side of the crease
+     */
+    public record Station(double heightMm, double widthMm, double toSideMm) {
+        double inner() {
+            return toSideMm - widthMm;
+        }
+
+        Point atSide() {
+            return new Point(toSideMm, heightMm);
+        }
+
+        Point atInside() {
+            return new Point(inner(), heightMm);
+        }
+    }
+
+    public LegShape {
+        requireAbove("knee", knee, hem);
+        requireAbove("thigh", thigh, knee);
+        requireAbove("seat", seat, thigh);
+        requireAbove("waist", waist, seat);
+        for (Station station : List.of(hem, knee, thigh, seat, waist)) {
+            if (!(station.widthMm > 20) || !(station.toSideMm > 0) || !(station.inner() < 0)) {
+                throw new RefusedValueException(
+                        "widths",
+                        "The width at %.0f mm must be over 20 mm and lie on both sides of the crease."
+                                .formatted(station.heightMm));
+            }
+        }
+        if (thigh.inner() > seat.inner() - 5) {
+            throw new RefusedValueException(
+                    "thigh.width",
+                    "The thigh must reach past the seat on the inside: that is where the crotch curve runs.");
+        }
+        if (Math.abs(centreLiftMm) > 150) {
+            throw new RefusedValueException(
+                    "centreLift", "The waist cannot rise or drop more than 150 mm to the centre.");
+        }
+    }
+
+    private static void requireAbove(String name, Station upper, Station lower) {
+        if (!(upper.heightMm > lower.heightMm + 10)) {
+            throw new RefusedValueException(
+                    name + ".height",
+                    "%.0f mm is not above the measure below it, at %.0f mm. Heights are counted up from the hem."
+                            .formatted(upper.heightMm, lower.heightMm));
+        }
+    }
+
+    /** Edges {@code hem, side, waist, centre, inseam}, counter-clockwise. */
+    public Outline outline() {
+        Point centreTop = new Point(waist.inner(), waist.heightMm + centreLiftMm);
+        return new Outline(List.of(
+                Edge.line("hem", hem.atInside(), hem.atSide()),
+                Edge.smooth(
+                        "side", List.of(hem.atSide(), knee.atSide(), thigh.atSide(), seat.atSide(), waist.atSide())),
+                Edge.line("waist", waist.atSide(), centreTop),
+                centre(centreTop),
+                Edge.smooth("inseam", List.of(thigh.atInside(), knee.atInside(), hem.atInside()))));
+    }
+
+    /** Straight from the waist to the seat, then the crotch curve. */
+    private Edge centre(Point top) {
+        Point bend = seat.atInside();
+        Point crotch = thigh.atInside();
+        Point down = bend.minus(top).times(1 / bend.distanceMm(top));
+        double drop = bend.y() - crotch.y();
+        double reach = bend.x() - crotch.x();
+        return new Edge(
+                "centre",
+                List.of(
+                        new Segment.Line(top, bend),
+                        new Segment.Cubic(
+                                bend,
+                                bend.plus(down.times(0.6 * drop)),
+                                crotch.plus(new Point(0.55 * reach, 0.04 * drop)),
+                                crotch)));
+    }
+}

@@ -1,0 +1,41 @@
+package org.handdown.source;
+
+import org.handdown.measure.Length;
+import org.handdown.measure.Range;
+
+/**
+ * A pair of trousers by the tape, closed and lying flat; girths are whole, not halves. All in mm.
+ *
+ * @param insideLegMm along the inseam, hem to crotch
+ * @param outsideLegMm along the side, hem to the waistband's lower edge
+ */
+public record TrouserMeasures(
+        double waistMm,
+        double seatMm,
+        double thighMm,
+        double kneeMm,
+        double hemMm,
+        double insideLegMm,
+        double outsideLegMm,
+        double waistbandMm,
+        double hemDepthMm,
+        double allowanceMm) {
+    private static final double DEEPEST_HEM_MM = 120;
+
+    public TrouserMeasures {
+        require("source.waist", waistMm, 300, 2000);
+        require("source.seat", seatMm, 400, 2400);
+        require("source.thigh", thighMm, 200, 1300);
+        require("source.knee", kneeMm, 150, 1000);
+        require("source.hem", hemMm, 120, 1000);
+        require("source.insideLeg", insideLegMm, 150, 1100);
+        require("source.outsideLeg", outsideLegMm, insideLegMm + 80, insideLegMm + 500);
+        require("source.waistband", waistbandMm, 10, 120);
+        require("source.hemDepth", hemDepthMm, 0, DEEPEST_HEM_MM);
+        require("source.allowance", allowanceMm, 0, 40);
+    }
+
+    private static void require(String field, double mm, double least, double most) {
+        new Range(least, most).require(field, Length.ofMm(mm));
+    }
+}

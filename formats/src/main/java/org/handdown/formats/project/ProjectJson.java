@@ -1,0 +1,126 @@
+package org.handdown.formats.project;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import org.handdown.formats.JsonField;
+import org.handdown.formats.fit.FitLayoutJson;
+import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.project.Project;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and writes {@code handdown-project/1}. Reading back what was written gives an equal project. */
+public final class ProjectJson {
+    public static final String FORMAT = "handdown-project/1";
+
+    private ProjectJson() {}
+
+    public static Project read(String text) {
+        return read(FitProblemJson.parse(text));
+    }
+
+    public static Project read(JsonNode node) {
+        JsonField f = JsonField.root(node);
+        FitProblemJson.requireFormat(f, FORMAT);
+        return new Project(
+                f.get("name").name(),
+                read(f.get("aim"), AimJson::read),
+                read(f.get("source"), SourceJson::read),
+                PanelsJson.decisions(f.get("decisions")),
+                read(f.get("panels"), PanelsJson::read),
+                read(
+                        f.get("pieces"),
+                        p -> new Project.DraftedPieces(
+                                AimJson.read(p.get("draftedFrom").required()))),
+                read(f.get("lay"), ProjectJson::lay),
+                done(f.get("done")),
+                f.get("log")
+                        .list(n -> new Project.Note(
+                                instant(n.get("at")), n.get("text").text())));
+    }
+
+    private static <T> @Nullable T read(JsonField f, Function<JsonField, T> how) {
+        return f.isPresent() ? how.apply(f) : null;
+    }
+
+    private static Project.Lay lay(JsonField f) {
+        return f.refusingHere(() -> new Project.Lay(
+                FitProblemJson.read(f.get("problem").required().node()),
+                FitLayoutJson.read(f.get("layout").required().node()),
+                f.get("movedByHand").flag(false)));
+    }
+
+    private static Map<String, Project.Done> done(JsonField f) {
+        Map<String, Project.Done> done = new HashMap<>();
+        if (f.isPresent()) {
+            f.node().fieldNames().forEachRemaining(step -> {
+                JsonField minutes = f.get(step).get("minutes");
+                done.put(
+                        step,
+                        new Project.Done(
+                                instant(f.get(step).get("at")),
+                                minutes.isPresent() ? (Double) minutes.number() : null));
+            });
+        }
+        return done;
+    }
+
+    private static Instant instant(JsonField f) {
+        try {
+            return Instant.parse(f.text());
+        } catch (DateTimeParseException e) {
+            throw f.refusal("is no time; write it as 2025-11-03T18:30:00Z.");
+        }
+    }
+
+    public static ObjectNode write(Project project) {
+        ObjectNode node =
+                FitProblemJson.JSON.createObjectNode().put("format", FORMAT).put("name", project.name());
+        var aim = project.aim();
+        if (aim != null) {
+            node.set("aim", AimJson.write(aim));
+        }
+        var source = project.source();
+        if (source != null) {
+            node.set("source", SourceJson.write(source));
+        }
+        node.set("decisions", PanelsJson.write(project.decisions()));
+        var panels = project.panels();
+        if (panels != null) {
+            node.set("panels", PanelsJson.write(panels));
+        }
+        var pieces = project.pieces();
+        if (pieces != null) {
+            node.putObject("pieces").set("draftedFrom", AimJson.write(pieces.from()));
+        }
+        var lay = project.lay();
+        if (lay != null) {
+            ObjectNode l = node.putObject("lay");
+            l.set("problem", FitProblemJson.write(lay.problem()));
+            l.set("layout", FitLayoutJson.write(lay.layout()));
+            l.put("movedByHand", lay.movedByHand());
+        }
+        ObjectNode done = node.putObject("done");
+        new TreeMap<>(project.done())
+                .forEach((step, d) ->
+                        done.putObject(step).put("at", d.at().toString()).put("minutes", d.minutes()));
+        ArrayNode log = node.putArray("log");
+        project.log().forEach(n -> log.addObject().put("at", n.at().toString()).put("text", n.text()));
+        return node;
+    }
+
+    public static String text(Project project) {
+        return write(project).toString();
+    }
+
+    /** Written for people: indented. */
+    public static String prettyText(Project project) {
+        return write(project).toPrettyString();
+    }
+}

@@ -1,0 +1,74 @@
+package org.handdown.formats.sheet;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.handdown.geometry.Box;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.Placed;
+
+/** The cut list as CSV (RFC 4180): every placed copy with its size, then what could not be placed and why. */
+public final class CutList {
+    private CutList() {}
+
+    public static String csv(FitProblem problem, FitLayout layout) {
+        StringWriter text = new StringWriter();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(
+                        "piece",
+                        "copy",
+                        "panel",
+                        "cut as",
+                        "mirrored",
+                        "across grain mm",
+                        "along grain mm",
+                        "area cm2",
+                        "note")
+                .get();
+        try (CSVPrinter csv = new CSVPrinter(text, format)) {
+            for (Placed p : layout.placements()) {
+                var variant = problem.piece(p.piece()).variant(p.variant());
+                Box box = variant.outline().box();
+                csv.printRecord(
+                        harmless(p.piece()),
+                        p.copy() + 1,
+                        harmless(p.panel()),
+                        harmless(p.variant()),
+                        p.at().mirrored() ? "yes" : "no",
+                        number(box.widthMm()),
+                        number(box.heightMm()),
+                        number(variant.outline().areaMm2() / 100),
+                        "");
+            }
+            for (FitLayout.Unplaced u : layout.unplaced()) {
+                csv.printRecord(
+                        harmless(u.piece()),
+                        u.copy() + 1,
+                        "",
+                        "",
+                        "",
+                        "",
+                        "",
+                        "",
+                        harmless("not placed: " + u.reason()));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** A table program must not take a name for a formula. */
+    private static String harmless(String text) {
+        return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+}

@@ -1,0 +1,172 @@
+package org.handdown.formats.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+
+/**
+ * The pattern at full size, cut into numbered pages that overlap, with a test square. Pieces stand side by side on one sheet, which the
+ * pages tile from the lower left; a page with nothing on it is left out.
+ */
+public final class PatternTiles {
+    private static final double PAGE_MARGIN_MM = 10;
+    private static final double OVERLAP_MM = 10;
+    private static final double BETWEEN_MM = 12;
+    private static final double TEST_SQUARE_MM = 100;
+
+    private final Design design;
+    private final String title;
+    private final Paper paper;
+    private final List<Standing> standing = new ArrayList<>();
+    private Box sheet = new Box(0, 0, 1, 1);
+
+    /** A piece with the shift that puts it on the sheet. */
+    private record Standing(Piece piece, Point shift) {
+        Point on(Point p) {
+            return p.plus(shift);
+        }
+    }
+
+    public PatternTiles(String title, Design design, Paper paper) {
+        this.title = title;
+        this.design = design;
+        this.paper = paper;
+        arrange();
+    }
+
+    private void arrange() {
+        double x = TEST_SQUARE_MM + BETWEEN_MM;
+        double y = 0;
+        double high = TEST_SQUARE_MM;
+        double widest = 4 * tileWidth();
+        double right = x;
+        for (Piece piece : design.pieces()) {
+            Box box = piece.cutLine().ring().box();
+            if (x + box.widthMm() > widest && x > 0) {
+                y += high + BETWEEN_MM;
+                x = 0;
+                high = 0;
+            }
+            standing.add(new Standing(piece, new Point(x - box.minX(), y - box.minY())));
+            x += box.widthMm() + BETWEEN_MM;
+            right = Math.max(right, x);
+            high = Math.max(high, box.heightMm());
+        }
+        sheet = new Box(0, 0, right, y + high);
+    }
+
+    private double tileWidth() {
+        return paper.widthMm() - 2 * PAGE_MARGIN_MM - OVERLAP_MM;
+    }
+
+    private double tileHeight() {
+        return paper.heightMm() - 2 * PAGE_MARGIN_MM - OVERLAP_MM;
+    }
+
+    public byte[] pdf() {
+        try (Pdf pdf = new Pdf(title + " – full-size pattern", paper)) {
+            int columns = (int) Math.ceil(sheet.maxX() / tileWidth());
+            int rows = (int) Math.ceil(sheet.maxY() / tileHeight());
+            for (int row = 0; row < rows; row++) {
+                for (int column = 0; column < columns; column++) {
+                    if (row == 0 && column == 0 || isUsed(column, row)) {
+                        tile(pdf, column, row);
+                    }
+                }
+            }
+            return pdf.bytes();
+        }
+    }
+
+    private boolean isUsed(int column, int row) {
+        Region tile = Region.of(Ring.rectangle(
+                column * tileWidth(), row * tileHeight(), tileWidth() + OVERLAP_MM, tileHeight() + OVERLAP_MM));
+        return standing.stream()
+                .anyMatch(s -> !tile.intersection(
+                                Region.of(s.piece.cutLine().ring().map(s::on)))
+                        .isEmpty());
+    }
+
+    private void tile(Pdf pdf, int column, int row) {
+        try (Page page = pdf.page()) {
+            Point shift = new Point(PAGE_MARGIN_MM - column * tileWidth(), PAGE_MARGIN_MM - row * tileHeight());
+            page.text(
+                    PAGE_MARGIN_MM,
+                    4,
+                    3,
+                    false,
+                    "%s · page %s · lay the grey line of the next page on this one's edge; print at 100 %%, never “fit to page”"
+                            .formatted(title, number(column, row)));
+            page.clip(PAGE_MARGIN_MM, PAGE_MARGIN_MM, tileWidth() + OVERLAP_MM, tileHeight() + OVERLAP_MM);
+            if (column == 0 && row == 0) {
+                testSquare(page, shift);
+            }
+            standing.forEach(s -> piece(page, s, shift));
+            page.text(
+                    PAGE_MARGIN_MM + tileWidth() - 14, PAGE_MARGIN_MM + tileHeight() - 8, 7, true, number(column, row));
+            page.unclip();
+            overlapMarks(page);
+        }
+    }
+
+    private static String number(int column, int row) {
+        return (char) ('A' + column) + String.valueOf(row + 1);
+    }
+
+    private void overlapMarks(Page page) {
+        double right = PAGE_MARGIN_MM + tileWidth();
+        double top = PAGE_MARGIN_MM + tileHeight();
+        page.line(
+                List.of(new Point(right, PAGE_MARGIN_MM), new Point(right, top + OVERLAP_MM)),
+                false,
+                Page.Stroke.GUIDE);
+        page.line(
+                List.of(new Point(PAGE_MARGIN_MM, top), new Point(right + OVERLAP_MM, top)), false, Page.Stroke.GUIDE);
+        for (Point corner : List.of(
+                new Point(right, PAGE_MARGIN_MM),
+                new Point(right, top),
+                new Point(PAGE_MARGIN_MM, top),
+                new Point(PAGE_MARGIN_MM, PAGE_MARGIN_MM))) {
+            page.line(List.of(corner.plus(new Point(-3, 0)), corner.plus(new Point(3, 0))), false, Page.Stroke.CUT);
+            page.line(List.of(corner.plus(new Point(0, -3)), corner.plus(new Point(0, 3))), false, Page.Stroke.CUT);
+        }
+    }
+
+    private static void testSquare(Page page, Point shift) {
+        Ring square = Ring.rectangle(shift.x(), shift.y(), TEST_SQUARE_MM, TEST_SQUARE_MM);
+        page.line(square.points(), true, Page.Stroke.CUT);
+        page.text(shift.x() + 6, shift.y() + 52, 4, true, "Test square");
+        page.text(shift.x() + 6, shift.y() + 45, 3.5, false, "Each side must measure 100 mm (3 15/16 in).");
+        page.text(shift.x() + 6, shift.y() + 39, 3.5, false, "If not, set the printer's scale to 100 %.");
+    }
+
+    private static void piece(Page page, Standing s, Point shift) {
+        Ring cut = s.piece.cutLine().ring();
+        page.line(move(cut.points(), s, shift), true, Page.Stroke.CUT);
+        page.line(move(s.piece.stitchLine().flattened().ring().points(), s, shift), true, Page.Stroke.STITCH);
+        for (Piece.Notch notch : s.piece.notches()) {
+            Point at = s.on(notch.at()).plus(shift);
+            page.line(List.of(at.plus(new Point(-3, 0)), at.plus(new Point(3, 0))), false, Page.Stroke.CUT);
+            page.text(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
+        }
+        Point inner = Region.of(cut).innerPoint();
+        Point middle = s.on(inner == null ? cut.at(0) : inner).plus(shift);
+        double half = Math.min(60, cut.box().heightMm() / 3);
+        page.arrow(middle.plus(new Point(-10, -half)), middle.plus(new Point(-10, half)), Page.Stroke.STITCH);
+        page.text(middle.x() - 4, middle.y() + 2, 5, true, s.piece.name());
+        String copies = s.piece.pair()
+                ? s.piece.quantity() / 2 + " as drawn, " + s.piece.quantity() / 2 + " mirrored"
+                : "cut " + s.piece.quantity();
+        page.text(middle.x() - 4, middle.y() - 4, 3.5, false, copies + " · arrow: grain, pile running up");
+        page.text(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
+    }
+
+    private static List<Point> move(List<Point> points, Standing s, Point shift) {
+        return points.stream().map(p -> s.on(p).plus(shift)).toList();
+    }
+}

@@ -1,0 +1,53 @@
+package org.handdown.formats.sheet;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** A PDF being written, with the shipped typefaces embedded. */
+final class Pdf implements AutoCloseable {
+    private final PDDocument document = new PDDocument();
+    private final Page.Fonts fonts;
+    private final Paper paper;
+
+    Pdf(String title, Paper paper) {
+        this.paper = paper;
+        document.getDocumentInformation().setTitle(title);
+        this.fonts = new Page.Fonts(font("Figtree-Regular.ttf"), font("Figtree-Bold.ttf"));
+    }
+
+    private PDFont font(String file) {
+        try (InputStream in = Objects.requireNonNull(Pdf.class.getResourceAsStream(file), file)) {
+            return PDType0Font.load(document, in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    Page page() {
+        return new Page(document, paper, fonts);
+    }
+
+    byte[] bytes() {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        try {
+            document.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
