@@ -1,5 +1,7 @@
 package org.handdown.geometry;
 
+import org.locationtech.jts.geom.Coordinate;
+
 /** An upright bounding box in mm. */
 public record Box(double minX, double minY, double maxX, double maxY) {
     public double widthMm() {
@@ -20,5 +22,32 @@ public record Box(double minX, double minY, double maxX, double maxY) {
 
     public boolean meets(Box other) {
         return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;
+    }
+
+    /** The part of a segment inside the box (Liang and Barsky, 1984, from memory); empty where there is none. */
+    Coordinate[] clip(Coordinate a, Coordinate b) {
+        double dx = b.x - a.x;
+        double dy = b.y - a.y;
+        double[] p = {-dx, dx, -dy, dy};
+        double[] q = {a.x - minX, maxX - a.x, a.y - minY, maxY - a.y};
+        double enter = 0;
+        double leave = 1;
+        for (int i = 0; i < p.length; i++) {
+            if (p[i] == 0) {
+                if (q[i] < 0) {
+                    return new Coordinate[0];
+                }
+            } else if (p[i] < 0) {
+                enter = Math.max(enter, q[i] / p[i]);
+            } else {
+                leave = Math.min(leave, q[i] / p[i]);
+            }
+        }
+        return enter >= leave
+                ? new Coordinate[0]
+                : new Coordinate[] {
+                    new Coordinate(a.x + enter * dx, a.y + enter * dy),
+                    new Coordinate(a.x + leave * dx, a.y + leave * dy)
+                };
     }
 }

@@ -47,8 +47,29 @@ final class Convolution {
 
     /** Union of the faces whose winding number is wanted. */
     Region where(IntPredicate wanted) {
+        return faces(bounding, wanted);
+    }
+
+    /** The same within a box alone, where it is known that nothing wanted lies outside it: far fewer crossings to find. */
+    Region where(IntPredicate wanted, Box box) {
+        List<SegmentString> clipped = new ArrayList<>();
+        for (SegmentString edge : bounding) {
+            Coordinate[] ends = box.clip(edge.getCoordinate(0), edge.getCoordinate(1));
+            if (ends.length == 2) {
+                clipped.add(new NodedSegmentString(ends, null));
+            }
+        }
+        Ring rim = Ring.rectangle(box.minX(), box.minY(), box.widthMm(), box.heightMm());
+        for (int i = 0; i < rim.size(); i++) {
+            clipped.add(new NodedSegmentString(
+                    new Coordinate[] {Region.coordinate(rim.at(i)), Region.coordinate(rim.at(i + 1))}, null));
+        }
+        return faces(clipped, wanted);
+    }
+
+    private Region faces(List<SegmentString> lines, IntPredicate wanted) {
         SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(STEPS_PER_MM));
-        noder.computeNodes(bounding);
+        noder.computeNodes(lines);
         Polygonizer polygonizer = new Polygonizer();
         for (LineString line : uniqueLines(noder)) {
             polygonizer.add(line);

@@ -34,13 +34,29 @@ public final class NoFitPolygon {
         for (int i = line.size() - 2; i > 0; i--) {
             thereAndBack.add(line.get(i));
         }
+        if (thereAndBack.size() < 3) {
+            thereAndBack.add(1, line.get(0).toward(line.get(1), 0.5));
+        }
         return within(container, thereAndBack);
     }
 
     private static Region within(Ring container, List<Point> movingPath) {
+        Box room = room(container.box(), new Ring(movingPath).box());
+        if (!(room.widthMm() > 0 && room.heightMm() > 0)) {
+            return Region.EMPTY;
+        }
         List<Point> outside = new ArrayList<>(container.counterClockwise().points());
         Collections.reverse(outside);
-        return new Convolution(outside, reflected(movingPath)).where(winding -> winding < 0);
+        return new Convolution(outside, reflected(movingPath)).where(winding -> winding < 0, room);
+    }
+
+    /** Shifts at which the box of the moving shape lies within the container's: nothing outside it can be inside. */
+    private static Box room(Box container, Box moving) {
+        return new Box(
+                container.minX() - moving.minX(),
+                container.minY() - moving.minY(),
+                container.maxX() - moving.maxX(),
+                container.maxY() - moving.maxY());
     }
 
     private static List<Point> reflected(List<Point> points) {

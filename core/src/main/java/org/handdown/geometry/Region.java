@@ -13,6 +13,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.CascadedPolygonUnion;
@@ -133,6 +134,12 @@ public final class Region {
 
     public double distanceMm(Point p) {
         return area.distance(FACTORY.createPoint(coordinate(p)));
+    }
+
+    /** The point of this area nearest to {@code p}; the region must not be empty. */
+    public Point nearest(Point p) {
+        Coordinate c = DistanceOp.nearestPoints(area, FACTORY.createPoint(coordinate(p)))[0];
+        return new Point(c.x, c.y);
     }
 
     /** Least distance from this area to a line, 0 when the line touches it or runs through it. */

@@ -59,8 +59,13 @@ final class Clearances {
         return known;
     }
 
+    /** Shifts at which the moving shape would lie on the fixed one, both at the origin. */
+    Region meeting(Shape fixed, Shape moving) {
+        return meeting(Region.of(fixed.ring), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.ring);
+    }
+
     private Obstacle obstacle(Shape fixed, Shape moving) {
-        Region meeting = meeting(Region.of(fixed.ring), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.ring);
+        Region meeting = meeting(fixed, moving);
         return new Obstacle(
                 FlatRegion.of(meeting.grownMitred(-RIM_MM)), FlatRegion.of(meeting.grownMitred(-RIM_MM - TEST_MM)));
     }
@@ -76,7 +81,8 @@ final class Clearances {
         return known;
     }
 
-    private Region free(FitPanel panel, Shape shape) {
+    /** Shifts at which the shape may lie on the panel while nothing else does. */
+    Region free(FitPanel panel, Shape shape) {
         Region inside = shape.variant.anchor() == null ? insidePanel(panel, shape) : onFinishedEdge(panel, shape);
         if (inside.isEmpty()) {
             return inside;
@@ -90,7 +96,7 @@ final class Clearances {
                 inside = inside.minus(
                         meeting(Region.of(zone.outline()), margin, shape.ring).grownMitred(-RIM_MM));
             } else {
-                for (Ring seen : shape.seen.ringsWithoutHoles()) {
+                for (Ring seen : shape.seen().ringsWithoutHoles()) {
                     inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
                 }
             }

@@ -13,7 +13,7 @@ import org.handdown.geometry.Ring;
  * added, because a tight lay uses them.
  */
 final class GrainTurns {
-    private static final int MOST = 16;
+    private static final int MOST = 12;
     private static final int LONG_EDGES = 8;
     /** Kept inside the tolerance so that rounding cannot break it. */
     private static final double INSIDE = 1 - 1e-9;

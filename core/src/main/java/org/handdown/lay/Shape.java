@@ -4,6 +4,7 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.jspecify.annotations.Nullable;
 
 /** One way a piece may lie: a variant, turned and mirrored, its outline still at the origin of the panel frame. */
 final class Shape {
@@ -17,8 +18,7 @@ final class Shape {
 
     final Ring ring;
     final Box box;
-    /** The part of the piece that will be seen, where flaws to hide may not lie. */
-    final Region seen;
+    private volatile @Nullable Region seen;
 
     Shape(int index, int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored, boolean straight) {
         this.index = index;
@@ -27,11 +27,20 @@ final class Shape {
         this.turnDeg = turnDeg;
         this.mirrored = mirrored;
         this.straight = straight;
-        Placement at = at(0, 0);
-        this.ring = at.toPanel(variant.outline());
+        this.ring = at(0, 0).toPanel(variant.outline());
         this.box = ring.box();
-        this.seen = Region.of(ring)
-                .minus(Region.of(variant.hidden().stream().map(at::toPanel).toList()));
+    }
+
+    /** The part of the piece that will be seen, where flaws to hide may not lie. */
+    Region seen() {
+        Region known = seen;
+        if (known == null) {
+            known = Region.of(ring)
+                    .minus(Region.of(
+                            variant.hidden().stream().map(at(0, 0)::toPanel).toList()));
+            seen = known;
+        }
+        return known;
     }
 
     Placement at(double x, double y) {

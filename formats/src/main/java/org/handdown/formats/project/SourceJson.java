@@ -24,7 +24,7 @@ final class SourceJson {
                 measures(f.get("measures").required())));
     }
 
-    private static Cloth cloth(JsonField f) {
+    static Cloth cloth(JsonField f) {
         return new Cloth(
                 f.get("name").name(),
                 f.get("fibre").text(""),
@@ -54,8 +54,14 @@ final class SourceJson {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
         node.put("kind", "trousers").put("name", source.name()).put("what", source.what());
         node.put("condition", source.condition()).put("care", source.care()).put("cost", source.cost());
-        Cloth cloth = source.cloth();
-        node.putObject("cloth")
+        node.set("cloth", write(source.cloth()));
+        node.set("measures", write(source.measures()));
+        return node;
+    }
+
+    static ObjectNode write(Cloth cloth) {
+        return FitProblemJson.JSON
+                .createObjectNode()
                 .put("name", cloth.name())
                 .put("fibre", cloth.fibre())
                 .put("weave", Words.of(cloth.weave()))
@@ -64,8 +70,6 @@ final class SourceJson {
                 .put("reversible", cloth.reversible())
                 .put("thicknessMm", cloth.thicknessMm())
                 .put("heat", Words.of(cloth.heat()));
-        node.set("measures", write(source.measures()));
-        return node;
     }
 
     static ObjectNode write(TrouserMeasures m) {

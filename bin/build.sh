@@ -1,0 +1,55 @@
+# Builds what is newer than the last build, and only that.
+JAR=server/target/server-0.1.0-exec.jar
+FIT_JAR=formats/target/formats-0.1.0.jar
+APP=$RUN/app
+
+sources_newer_than() {
+  local mark=$1
+  shift
+  [ ! -f "$mark" ] || [ -n "$(find "$@" -path '*/node_modules' -prune -o -path '*/target' -prune -o -type f -newer "$mark" -print -quit)" ]
+}
+
+maven() {
+  mkdir -p "$RUN"
+  mvn "$@" >"$RUN/build.log" 2>&1 || {
+    grep -E '^\[ERROR\]' "$RUN/build.log" | head -12 >&2
+    fail "the build failed; the whole story is in .run/build.log. If a build was broken off, remove the target folders and run again."
+  }
+}
+
+build_fit() {
+  if sources_newer_than "$RUN/fit.built" pom.xml core formats || [ ! -f "$FIT_JAR" ] || [ ! -d formats/target/lib ]; then
+    need_space
+    step "building the fitter (the first time takes a few minutes)"
+    maven -pl formats -am package -DskipTests -Dspotless.check.skip=true
+    touch "$RUN/fit.built"
+  fi
+}
+
+exec_fit() {
+  exec java -XX:+UseParallelGC -Xshare:auto -cp "$FIT_JAR:formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
+}
+
+build_app() {
+  if sources_newer_than "$RUN/app.built" pom.xml core formats web server || [ ! -f "$JAR" ] || [ ! -f "$APP/server-0.1.0-exec.jar" ]; then
+    need_space
+    rm -f "$RUN/app.built"
+    step "building (the first time takes several minutes)"
+    maven -pl server -am package -DskipTests -Dspotless.check.skip=true
+    unpack_app
+    touch "$RUN/app.built"
+  fi
+}
+
+# Unpacked, the application starts in a third of the time.
+unpack_app() {
+  rm -rf "$APP"
+  java -Djarmode=tools -jar "$JAR" extract --destination "$APP" >/dev/null || fail "the application could not be unpacked to .run/app."
+}
+
+run_tests() {
+  need_space
+  step "building and testing everything"
+  mkdir -p "$RUN"
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn verify "$@"
+}

@@ -1,0 +1,129 @@
+package org.handdown.server.lay;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import org.handdown.formats.fit.FitLayoutJson;
+import org.handdown.lay.FitProblem;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.ProjectView;
+import org.handdown.server.project.ProjectViews;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Tells a browser how a run goes, from the database, so that it does not matter which instance runs it. */
+@Component
+class FitEvents {
+    private static final long EVERY_MILLIS = 350;
+
+    private final FitRunService runs;
+    private final ProjectService projects;
+    private final Clock clock;
+    private final ScheduledExecutorService ticks = Executors.newScheduledThreadPool(2);
+
+    FitEvents(FitRunService runs, ProjectService projects, Clock clock) {
+        this.runs = runs;
+        this.projects = projects;
+        this.clock = clock;
+    }
+
+    /** @param lay the best so far, sent only when it has changed */
+    record FitEvent(
+            String status,
+            String message,
+            double secondsGone,
+            double seconds,
+            int placed,
+            int wanted,
+            double utilisation,
+            int improvements,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            ProjectView.@Nullable LayView lay) {}
+
+    SseEmitter watch(UUID household, UUID project) {
+        SseEmitter emitter = new SseEmitter(Duration.ofMinutes(20).toMillis());
+        Watch watch = new Watch(household, project, emitter);
+        ScheduledFuture<?> future = ticks.scheduleWithFixedDelay(watch, 0, EVERY_MILLIS, TimeUnit.MILLISECONDS);
+        emitter.onCompletion(() -> future.cancel(false));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> future.cancel(false));
+        return emitter;
+    }
+
+    @PreDestroy
+    void close() {
+        ticks.shutdownNow();
+    }
+
+    private final class Watch implements Runnable {
+        private final UUID household;
+        private final UUID project;
+        private final SseEmitter emitter;
+        private int seen = -1;
+
+        Watch(UUID household, UUID project, SseEmitter emitter) {
+            this.household = household;
+            this.project = project;
+            this.emitter = emitter;
+        }
+
+        @Override
+        public void run() {
+            try {
+                FitRunMapper.RunRow row = runs.latest(household, project).orElse(null);
+                if (row == null) {
+                    emitter.complete();
+                    return;
+                }
+                emitter.send(SseEmitter.event().name("progress").data(event(row)));
+                if (row.isOver()) {
+                    emitter.complete();
+                }
+            } catch (IOException | IllegalStateException e) {
+                // The browser went away; nobody is left to tell.
+                emitter.complete();
+            } catch (RuntimeException e) {
+                emitter.completeWithError(e);
+            }
+        }
+
+        private FitEvent event(FitRunMapper.RunRow row) {
+            boolean isNew = row.improvements() != seen;
+            seen = row.improvements();
+            double gone = Duration.between(row.startedAt().toInstant(), clock.instant())
+                            .toMillis()
+                    / 1e3;
+            return new FitEvent(
+                    row.status(),
+                    row.message(),
+                    Math.min(gone, row.seconds()),
+                    row.seconds(),
+                    row.placed(),
+                    row.wanted(),
+                    row.utilisation(),
+                    row.improvements(),
+                    isNew && !row.isOver() ? best(row) : null);
+        }
+
+        private ProjectView.@Nullable LayView best(FitRunMapper.RunRow row) {
+            String best = row.best();
+            Project current = projects.require(household, project).project();
+            FitProblem problem = new Workroom(current).problem().orElse(null);
+            if (best == null || problem == null) {
+                return null;
+            }
+            return ProjectViews.lay(current, new Project.Lay(problem, FitLayoutJson.read(best), false));
+        }
+    }
+}

@@ -1,0 +1,187 @@
+package org.handdown.server.lay;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.UUID;
+import org.handdown.geometry.Placement;
+import org.handdown.lay.Finding;
+import org.handdown.lay.FitPiece;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.HandLay;
+import org.handdown.lay.Placed;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Project;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.ProjectView;
+import org.handdown.server.project.ProjectViews;
+import org.handdown.server.web.BreaksRulesException;
+import org.handdown.server.web.NotThereException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Laying by computation and by hand. */
+@RestController
+@RequestMapping("/api/projects/{id}/lay")
+class LayController {
+    /** A piece that is let go this near a spot where it may lie slides there. */
+    private static final double SNAP_MM = 30;
+
+    private final ProjectService projects;
+    private final FitRunService runs;
+    private final FitEvents events;
+
+    LayController(ProjectService projects, FitRunService runs, FitEvents events) {
+        this.projects = projects;
+        this.runs = runs;
+        this.events = events;
+    }
+
+    record FitRequest(double seconds) {}
+
+    @PostMapping("/runs")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void start(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody FitRequest body) {
+        runs.start(user.householdId(), id, body.seconds);
+    }
+
+    @DeleteMapping("/runs")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void cancel(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        runs.cancel(user.householdId(), id);
+    }
+
+    record RunView(boolean running) {}
+
+    @GetMapping("/runs/latest")
+    RunView latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        return new RunView(
+                runs.latest(user.householdId(), id).map(r -> !r.isOver()).orElse(false));
+    }
+
+    @GetMapping(path = "/runs/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter watch(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        projects.require(user.householdId(), id);
+        return events.watch(user.householdId(), id);
+    }
+
+    /** Where a hand holds a copy; panel frame, mm and degrees. */
+    record MoveRequest(
+            @Nullable String piece,
+            int copy,
+            @Nullable String variant,
+            @Nullable String panel,
+            double x,
+            double y,
+            double rotation,
+            boolean mirrored) {
+        Placed toPlaced(FitProblem problem) {
+            FitPiece asked = problem.pieces().stream()
+                    .filter(p -> p.id().equals(piece))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedValueException("piece", "is not one of this lay's pieces."));
+            if (copy < 0 || copy >= asked.quantity()) {
+                throw new RefusedValueException("copy", "must be from 0 to %d.".formatted(asked.quantity() - 1));
+            }
+            boolean knownVariant = asked.variants().stream().anyMatch(v -> v.id().equals(variant));
+            boolean knownPanel = problem.panels().stream().anyMatch(p -> p.id().equals(panel));
+            if (!knownVariant || !knownPanel) {
+                throw new RefusedValueException(knownVariant ? "panel" : "variant", "is not known in this lay.");
+            }
+            return new Placed(
+                    asked.id(),
+                    copy,
+                    String.valueOf(variant),
+                    String.valueOf(panel),
+                    new Placement(x, y, rotation, mirrored));
+        }
+    }
+
+    record SpotView(double x, double y) {}
+
+    /**
+     * @param reasons why not, in words; empty when it may lie there
+     * @param slidesTo a spot near by where it may lie, null where there is none
+     */
+    record VerdictView(
+            boolean allowed,
+            List<String> reasons,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) @Nullable
+            SpotView slidesTo) {}
+
+    /** May the copy lie there? Nothing is stored. */
+    @PostMapping("/verdict")
+    VerdictView verdict(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody MoveRequest body) {
+        Project.Lay lay = lay(projects.require(user.householdId(), id).project());
+        HandLay hand = new HandLay(lay.problem(), lay.layout());
+        Placed held = body.toPlaced(lay.problem());
+        List<Finding> findings = hand.findings(held);
+        SpotView spot = findings.isEmpty()
+                ? null
+                : hand.nearest(held, SNAP_MM)
+                        .map(p -> new SpotView(p.at().x(), p.at().y()))
+                        .orElse(null);
+        return new VerdictView(findings.isEmpty(), words(findings), spot);
+    }
+
+    private static List<String> words(List<Finding> findings) {
+        return findings.stream().map(Finding::message).distinct().toList();
+    }
+
+    private static Project.Lay lay(Project project) {
+        Project.Lay lay = project.lay();
+        if (lay == null) {
+            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
+        }
+        return lay;
+    }
+
+    /** Puts a copy where the hand holds it, if no rule forbids it. */
+    @PutMapping("/placements")
+    ProjectView put(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody MoveRequest body) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a piece moved", project -> {
+            Project.Lay lay = lay(project);
+            HandLay hand = new HandLay(lay.problem(), lay.layout());
+            Placed held = body.toPlaced(lay.problem());
+            List<Finding> findings = hand.findings(held);
+            if (!findings.isEmpty()) {
+                throw new BreaksRulesException(words(findings));
+            }
+            return project.withLay(new Project.Lay(lay.problem(), hand.with(held), true));
+        }));
+    }
+
+    /** Takes a copy off the cloth. */
+    @DeleteMapping("/placements/{piece}/{copy}")
+    ProjectView takeOff(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("piece") String piece,
+            @PathVariable("copy") int copy,
+            @RequestParam("version") long version) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a piece taken off", project -> {
+            Project.Lay lay = lay(project);
+            HandLay hand = new HandLay(lay.problem(), lay.layout());
+            return project.withLay(new Project.Lay(lay.problem(), hand.without(piece, copy), true));
+        }));
+    }
+}

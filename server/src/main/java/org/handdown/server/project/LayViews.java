@@ -1,0 +1,144 @@
+package org.handdown.server.project;
+
+import java.util.List;
+import java.util.Optional;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Placement;
+import org.handdown.geometry.Point;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitPanel;
+import org.handdown.lay.FitPiece;
+import org.handdown.lay.FlawZone;
+import org.handdown.lay.Placed;
+import org.handdown.panel.Flaw;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.project.Project;
+import org.handdown.reuse.Keeper;
+import org.handdown.server.project.ProjectView.FlawView;
+import org.handdown.server.project.ProjectView.KeptRun;
+import org.handdown.server.project.ProjectView.LayPanelView;
+import org.handdown.server.project.ProjectView.LayView;
+import org.handdown.server.project.ProjectView.PanelEdgeView;
+import org.handdown.server.project.ProjectView.PlacedView;
+import org.handdown.server.project.ProjectView.RemnantView;
+import org.handdown.server.project.ProjectView.UnplacedView;
+import org.jspecify.annotations.Nullable;
+
+/** Makes the view of a lay from the problem it was made for, so that it can be looked at even when it is stale. */
+final class LayViews {
+    private final Project.Lay lay;
+    private final @Nullable Design design;
+    private final Say say;
+    private final boolean stale;
+
+    LayViews(Project.Lay lay, @Nullable Design design, Say say, boolean stale) {
+        this.lay = lay;
+        this.design = design;
+        this.say = say;
+        this.stale = stale;
+    }
+
+    LayView view() {
+        FitLayout layout = lay.layout();
+        double used = layout.measures().placedAreaM2() * 1e6;
+        double cloth = layout.measures().panelAreaM2() * 1e6;
+        List<PlacedView> placed = layout.placements().stream().map(this::placed).toList();
+        double keptMm = placed.stream()
+                .flatMap(p -> Optional.ofNullable(p.kept()).stream())
+                .mapToDouble(k -> Edge.lengthMm(
+                        k.points().stream().map(xy -> new Point(xy[0], xy[1])).toList()))
+                .sum();
+        return new LayView(
+                lay.problem().panels().stream().map(this::panel).toList(),
+                placed,
+                layout.unplaced().stream()
+                        .map(u -> new UnplacedView(u.piece(), words(u.piece()), u.copy(), u.reason()))
+                        .toList(),
+                layout.remnants().stream().map(this::remnant).toList(),
+                Say.area(used),
+                Say.area(cloth),
+                Say.area(cloth - used),
+                layout.measures().utilisation(),
+                (int) placed.stream().filter(p -> p.kept() != null).count(),
+                Keeper.minutesSaved(keptMm),
+                lay.movedByHand(),
+                stale);
+    }
+
+    private static String words(String id) {
+        return id.replace('-', ' ');
+    }
+
+    private LayPanelView panel(FitPanel panel) {
+        List<PanelEdgeView> edges = panel.edges().stream()
+                .map(e -> {
+                    List<Point> points = panel.outline().run(e.from(), e.to());
+                    return new PanelEdgeView(e.id(), e.kind(), say.length(Edge.lengthMm(points)), Say.points(points));
+                })
+                .toList();
+        return new LayPanelView(
+                panel.id(),
+                words(panel.id()),
+                Say.points(panel.outline().points()),
+                edges,
+                panel.zones().stream().map(this::zone).toList(),
+                panel.grainDeg(),
+                panel.oneWay());
+    }
+
+    private FlawView zone(FlawZone zone) {
+        var box = zone.outline().box();
+        Flaw.Treatment treatment = zone.kind() == FlawZone.Kind.AVOID ? Flaw.Treatment.AVOID : Flaw.Treatment.HIDE;
+        return new FlawView(
+                treatment,
+                zone.what(),
+                say.length((box.minX() + box.maxX()) / 2),
+                say.length((box.minY() + box.maxY()) / 2),
+                say.length(box.widthMm()),
+                say.length(box.heightMm()),
+                Say.points(zone.outline().points()));
+    }
+
+    private PlacedView placed(Placed p) {
+        FitPiece.Variant variant = lay.problem().piece(p.piece()).variant(p.variant());
+        FitPiece.Anchor anchor = variant.anchor();
+        Placement at = p.at();
+        return new PlacedView(
+                p.piece(),
+                words(p.piece()),
+                p.copy(),
+                p.variant(),
+                p.panel(),
+                at.x(),
+                at.y(),
+                at.rotation(),
+                at.mirrored(),
+                Say.points(at.toPanel(variant.outline()).points()),
+                stitchLine(p),
+                anchor == null
+                        ? null
+                        : new KeptRun(Say.points(variant.outline().run(anchor.from(), anchor.to()).stream()
+                                .map(at::toPanel)
+                                .toList())));
+    }
+
+    /** Drawn only while the lay is of these very pieces; a stale lay shows its cut lines alone. */
+    private List<double[]> stitchLine(Placed p) {
+        if (design == null || stale) {
+            return List.of();
+        }
+        return design.pieces().stream()
+                .filter(d -> d.id().equals(p.piece()))
+                .findFirst()
+                .map(Piece::stitchLine)
+                .map(line -> Say.points(p.at().toPanel(line.flattened().ring()).points()))
+                .orElse(List.of());
+    }
+
+    private RemnantView remnant(FitLayout.Remnant remnant) {
+        var r = remnant.largestRectangle();
+        String size = r == null ? "" : say.size(r.widthMm(), r.heightMm());
+        return new RemnantView(remnant.panel(), Say.points(remnant.outline().points()), size);
+    }
+}

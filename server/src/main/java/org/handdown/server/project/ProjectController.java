@@ -1,0 +1,95 @@
+package org.handdown.server.project;
+
+import java.util.List;
+import java.util.UUID;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Project;
+import org.handdown.server.account.HouseholdUser;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects")
+class ProjectController {
+    private final ProjectService projects;
+
+    ProjectController(ProjectService projects) {
+        this.projects = projects;
+    }
+
+    record TitleView(String id, String name, String updatedAt, List<String> settled) {}
+
+    record NewProject(String name) {}
+
+    record CreatedView(String id) {}
+
+    @GetMapping
+    List<TitleView> list(@AuthenticationPrincipal HouseholdUser user) {
+        return projects.list(user.householdId()).stream()
+                .map(t ->
+                        new TitleView(t.id().toString(), t.name(), t.updatedAt().toString(), List.of()))
+                .toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    CreatedView create(@AuthenticationPrincipal HouseholdUser user, @RequestBody NewProject body) {
+        Project project = Project.named(body.name == null ? "" : body.name.strip());
+        return new CreatedView(
+                projects.create(user.householdId(), project, "new project").toString());
+    }
+
+    /** The body is a project file as exported. */
+    @PostMapping(path = "/import", consumes = "application/json")
+    @ResponseStatus(HttpStatus.CREATED)
+    CreatedView importProject(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
+        return new CreatedView(projects.importProject(user.householdId(), file).toString());
+    }
+
+    @GetMapping("/{id}")
+    ProjectView view(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        return ProjectViews.of(projects.require(user.householdId(), id));
+    }
+
+    @GetMapping(path = "/{id}/file", produces = "application/json")
+    String file(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        return ProjectJson.prettyText(projects.require(user.householdId(), id).project());
+    }
+
+    @PostMapping("/{id}/undo")
+    ProjectView undo(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version) {
+        return ProjectViews.of(projects.undo(user.householdId(), id, version));
+    }
+
+    @PostMapping("/{id}/redo")
+    ProjectView redo(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version) {
+        return ProjectViews.of(projects.redo(user.householdId(), id, version));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void throwAway(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        projects.throwAway(user.householdId(), id);
+    }
+
+    @PostMapping("/{id}/take-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        projects.takeBack(user.householdId(), id);
+    }
+}

@@ -1,0 +1,59 @@
+package org.handdown.server.project;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface ProjectMapper {
+    /** A project in its current state. */
+    record ProjectRow(
+            UUID id,
+            long version,
+            long seq,
+            String document,
+            @Nullable String undoWhat,
+            @Nullable String redoWhat) {}
+
+    record TitleRow(UUID id, String name, OffsetDateTime updatedAt) {}
+
+    List<TitleRow> list(@Param("household") UUID household);
+
+    Optional<ProjectRow> find(@Param("household") UUID household, @Param("id") UUID id);
+
+    /** As {@link #find}, holding the project until the transaction ends. */
+    Optional<ProjectRow> findLocked(@Param("household") UUID household, @Param("id") UUID id);
+
+    Optional<String> state(@Param("household") UUID household, @Param("id") UUID id, @Param("seq") long seq);
+
+    void insert(@Param("household") UUID household, @Param("id") UUID id, @Param("name") String name);
+
+    void insertState(
+            @Param("household") UUID household,
+            @Param("id") UUID id,
+            @Param("seq") long seq,
+            @Param("what") String what,
+            @Param("document") String document);
+
+    /** States that an undo left behind, and those too old to keep. */
+    void deleteStates(
+            @Param("household") UUID household,
+            @Param("id") UUID id,
+            @Param("after") long after,
+            @Param("before") long before);
+
+    int move(
+            @Param("household") UUID household,
+            @Param("id") UUID id,
+            @Param("name") String name,
+            @Param("seq") long seq,
+            @Param("version") long version);
+
+    int softDelete(@Param("household") UUID household, @Param("id") UUID id);
+
+    int restore(@Param("household") UUID household, @Param("id") UUID id);
+}

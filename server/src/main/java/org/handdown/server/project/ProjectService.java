@@ -1,0 +1,142 @@
+package org.handdown.server.project;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.lay.Finding;
+import org.handdown.lay.RuleChecker;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Project;
+import org.handdown.server.web.NotThereException;
+import org.handdown.server.web.StaleVersionException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Projects of a household; every write is one transaction, names the version it was made on, and can be undone. */
+@Service
+public class ProjectService {
+    /** States kept for undo. */
+    private static final int STATES_KEPT = 40;
+
+    private final ProjectMapper mapper;
+
+    ProjectService(ProjectMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    @Transactional(readOnly = true)
+    List<ProjectMapper.TitleRow> list(UUID household) {
+        return mapper.list(household);
+    }
+
+    @Transactional(readOnly = true)
+    public StoredProject require(UUID household, UUID id) {
+        return mapper.find(household, id).map(ProjectService::stored).orElseThrow(ProjectService::notThere);
+    }
+
+    private static StoredProject stored(ProjectMapper.ProjectRow row) {
+        return new StoredProject(
+                row.id(), row.version(), ProjectJson.read(row.document()), row.undoWhat(), row.redoWhat());
+    }
+
+    private static NotThereException notThere() {
+        return new NotThereException("There is no such project in this household; it may have been thrown away.");
+    }
+
+    @Transactional
+    public UUID create(UUID household, Project project, String what) {
+        UUID id = UUID.randomUUID();
+        mapper.insert(household, id, project.name());
+        mapper.insertState(household, id, 1, what, ProjectJson.text(project));
+        return id;
+    }
+
+    /** A project from its open format. A lay in it must keep every rule, as any lay must. */
+    @Transactional
+    public UUID importProject(UUID household, String text) {
+        Project project = ProjectJson.read(text);
+        Project.Lay lay = project.lay();
+        if (lay != null) {
+            List<Finding> findings = RuleChecker.check(lay.problem(), lay.layout());
+            if (!findings.isEmpty()) {
+                throw new RefusedValueException(
+                        "lay.layout",
+                        "breaks a rule: " + findings.get(0).message() + " Lay the pieces anew before exporting.");
+            }
+        }
+        return create(household, project, "import");
+    }
+
+    /**
+     * Changes a project.
+     *
+     * @param version the version the change was made on
+     * @param what the change in words, for undo
+     * @throws StaleVersionException if somebody wrote meanwhile
+     */
+    @Transactional
+    public StoredProject edit(UUID household, UUID id, long version, String what, UnaryOperator<Project> change) {
+        ProjectMapper.ProjectRow row = requireLocked(household, id, version);
+        Project changed = change.apply(ProjectJson.read(row.document()));
+        mapper.deleteStates(household, id, row.seq(), row.seq() + 1 - STATES_KEPT);
+        mapper.insertState(household, id, row.seq() + 1, what, ProjectJson.text(changed));
+        moveTo(household, row, changed, row.seq() + 1);
+        return require(household, id);
+    }
+
+    /** Changes a project whatever its version: for work in the background that adds without overwriting. */
+    @Transactional
+    public StoredProject editLatest(UUID household, UUID id, String what, UnaryOperator<Project> change) {
+        long version = mapper.findLocked(household, id)
+                .orElseThrow(ProjectService::notThere)
+                .version();
+        return edit(household, id, version, what, change);
+    }
+
+    @Transactional
+    public StoredProject undo(UUID household, UUID id, long version) {
+        return step(household, id, version, -1);
+    }
+
+    @Transactional
+    public StoredProject redo(UUID household, UUID id, long version) {
+        return step(household, id, version, 1);
+    }
+
+    private StoredProject step(UUID household, UUID id, long version, int by) {
+        ProjectMapper.ProjectRow row = requireLocked(household, id, version);
+        String document = mapper.state(household, id, row.seq() + by)
+                .orElseThrow(() -> new NotThereException("There is nothing to " + (by < 0 ? "undo." : "redo.")));
+        moveTo(household, row, ProjectJson.read(document), row.seq() + by);
+        return require(household, id);
+    }
+
+    private ProjectMapper.ProjectRow requireLocked(UUID household, UUID id, long version) {
+        ProjectMapper.ProjectRow row = mapper.findLocked(household, id).orElseThrow(ProjectService::notThere);
+        if (row.version() != version) {
+            throw new StaleVersionException(java.util.Objects.requireNonNullElse(row.undoWhat(), "an undo"));
+        }
+        return row;
+    }
+
+    private void moveTo(UUID household, ProjectMapper.ProjectRow row, Project project, long seq) {
+        if (mapper.move(household, row.id(), project.name(), seq, row.version()) != 1) {
+            throw new IllegalStateException("Impossible state: a locked project changed its version.");
+        }
+    }
+
+    @Transactional
+    public void throwAway(UUID household, UUID id) {
+        if (mapper.softDelete(household, id) != 1) {
+            throw notThere();
+        }
+    }
+
+    @Transactional
+    public void takeBack(UUID household, UUID id) {
+        if (mapper.restore(household, id) != 1) {
+            throw notThere();
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package org.handdown.server.project;
+
+import java.util.List;
+import java.util.Locale;
+import org.handdown.geometry.Point;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
+
+/** Lengths, areas and points as the page wants them, in the household's unit. */
+record Say(LengthUnit unit) {
+    String length(double mm) {
+        return LengthText.format(Length.ofMm(mm), unit);
+    }
+
+    /** With a sign, for what is won, lost or differs. */
+    String difference(double mm) {
+        String text = length(Math.abs(mm));
+        return mm > 0.05 ? "+ " + text : mm < -0.05 ? "− " + text : text;
+    }
+
+    /** Square decimetres speak to people who think in cloth; below one, square centimetres. */
+    static String area(double mm2) {
+        return mm2 < 10_000
+                ? String.format(Locale.ROOT, "%.0f cm²", mm2 / 100)
+                : String.format(Locale.ROOT, "%.1f dm²", mm2 / 10_000);
+    }
+
+    String size(double widthMm, double heightMm) {
+        return length(widthMm) + " × " + length(heightMm);
+    }
+
+    /** To a hundredth of a millimetre: finer than any screen. */
+    static List<double[]> points(List<Point> points) {
+        return points.stream()
+                .map(p -> new double[] {Math.rint(p.x() * 100) / 100, Math.rint(p.y() * 100) / 100})
+                .toList();
+    }
+}

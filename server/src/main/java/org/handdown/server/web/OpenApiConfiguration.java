@@ -1,0 +1,48 @@
+package org.handdown.server.web;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The description of the interface that the web page's types are made from: stable, no host, every field required unless nullable. */
+@Configuration(proxyBeanMethods = false)
+class OpenApiConfiguration {
+    /** Fields that hold an object or nothing; a reference cannot say so itself. */
+    private static final Map<String, List<String>> OPTIONAL = Map.of(
+            "ProjectView", List.of("source", "takeApart", "pieces", "lay"),
+            "PlacedView", List.of("kept"),
+            "FitEvent", List.of("lay"),
+            "VerdictView", List.of("slidesTo"));
+
+    @Bean
+    OpenApiCustomizer stable() {
+        return api -> {
+            api.setInfo(new Info().title("Hand Down").version("1"));
+            api.setServers(List.of(new Server().url("/")));
+            requireFields(api);
+        };
+    }
+
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void requireFields(OpenAPI api) {
+        if (api.getComponents() == null || api.getComponents().getSchemas() == null) {
+            return;
+        }
+        for (Map.Entry<String, Schema> named : api.getComponents().getSchemas().entrySet()) {
+            Schema<?> schema = named.getValue();
+            Map<String, Schema> fields = schema.getProperties();
+            if (fields != null) {
+                List<String> required = new ArrayList<>(fields.keySet());
+                required.removeAll(OPTIONAL.getOrDefault(named.getKey(), List.of()));
+                schema.setRequired(required);
+            }
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package org.handdown.server.web;
+
+import java.util.List;
+import org.handdown.measure.RefusedValueException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Errors as problem details (RFC 9457), each with the field and a sentence that says how to mend it. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(RefusedValueException e) {
+        ProblemDetail problem =
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, "That cannot be used", String.valueOf(e.getMessage()));
+        problem.setProperty("field", e.field());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail notThere(NotThereException e) {
+        return problem(HttpStatus.NOT_FOUND, "Not here", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(StaleVersionException e) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "Changed meanwhile",
+                "This project was changed elsewhere since you opened it (%s). Nothing of yours was stored; look at the new state and do it again."
+                        .formatted(e.lastChange()));
+        problem.setProperty("changed", List.of(e.lastChange()));
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail breaksRules(BreaksRulesException e) {
+        ProblemDetail problem =
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, "It may not lie there", String.valueOf(e.getMessage()));
+        problem.setProperty("findings", e.findings());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(RuntimeException e) {
+        LOG.error("Unexpected failure", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something broke",
+                "That is a fault of the program, not of what you entered. Nothing was stored; please try again.");
+    }
+
+    @Override
+    protected org.springframework.http.ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e,
+            org.springframework.http.HttpHeaders headers,
+            org.springframework.http.HttpStatusCode status,
+            org.springframework.web.context.request.WebRequest request) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "Cannot be read",
+                "The request is not JSON of the expected shape; see /api/openapi.");
+        return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    @Override
+    protected org.springframework.http.ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException e,
+            org.springframework.http.HttpHeaders headers,
+            org.springframework.http.HttpStatusCode status,
+            org.springframework.web.context.request.WebRequest request) {
+        ProblemDetail problem =
+                problem(HttpStatus.PAYLOAD_TOO_LARGE, "Too large", "A project file may be 8 MB at most.");
+        return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
+    }
+}

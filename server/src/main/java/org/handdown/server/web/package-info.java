@@ -1,0 +1,5 @@
+/** What all features share at the edge: problem details, security, the single page. */
+@NullMarked
+package org.handdown.server.web;
+
+import org.jspecify.annotations.NullMarked;
