@@ -43,7 +43,7 @@ start_application() {
   local kind=$1 port=$2 demo=false archive=$APP/app.jsa
   [ "$kind" = demo ] && demo=true
   step "starting the application"
-  local share=(-Xshare:auto)
+  local share=(-Xshare:auto -Xlog:disable)
   # The class archive is made on the first clean exit and read from then on; it halves the start.
   if [ -f "$archive" ]; then share+=(-XX:SharedArchiveFile="$archive"); else share+=(-XX:ArchiveClassesAtExit="$archive"); fi
   HANDDOWN_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/handdown" HANDDOWN_DB_USER=handdown HANDDOWN_DB_PASSWORD=$DB_PASSWORD \

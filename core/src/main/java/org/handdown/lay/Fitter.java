@@ -65,6 +65,11 @@ public final class Fitter {
         return new Fitter(problem, budget, System::nanoTime, () -> false, lay -> {}).fit();
     }
 
+    /** Is one lay of a problem better than another by its objective? */
+    public static boolean isBetter(FitProblem problem, FitLayout one, FitLayout other) {
+        return Score.of(problem, one).compareTo(Score.of(problem, other)) > 0;
+    }
+
     public FitLayout fit() {
         Search.Bench bench = Search.Bench.of(problem);
         List<Found> best = search(bench);

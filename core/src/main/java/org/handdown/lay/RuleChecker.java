@@ -45,6 +45,12 @@ public final class RuleChecker {
         String name() {
             return placed.piece() + "#" + placed.copy();
         }
+
+        /** As a person would call it. */
+        String called() {
+            String words = placed.piece().replace('-', ' ');
+            return piece.quantity() == 1 ? words : words + " " + (placed.copy() + 1);
+        }
     }
 
     /** Judges a whole layout, the list of unplaced copies included. */
@@ -331,26 +337,17 @@ public final class RuleChecker {
         if (!near.meets(b.ring.box())) {
             return;
         }
-        List<String> names = List.of(a.name(), b.name());
         double least = reach - DEPTH_MM - ROUNDING;
-        if (least > 0) {
-            double by = least - a.area.distanceMm(b.area);
-            if (by > 0) {
-                add(
-                        Rule.GAP,
-                        names,
-                        a.panel.id(),
-                        "%s and %s lie %.1f mm too close.".formatted(a.name(), b.name(), by),
-                        by);
-            }
-        } else if (deepIn(a.area, b.area) || deepIn(b.area, a.area)) {
+        boolean overlap = deepIn(a.area, b.area) || deepIn(b.area, a.area);
+        double apart = overlap || least <= 0 ? 0 : a.area.distanceMm(b.area);
+        List<String> names = List.of(a.name(), b.name());
+        if (overlap) {
             double by = Math.max(depthMm(a.area, b.area), depthMm(b.area, a.area));
-            add(
-                    Rule.OVERLAP,
-                    names,
-                    a.panel.id(),
-                    "%s and %s overlap by %.1f mm.".formatted(a.name(), b.name(), by),
-                    by);
+            String message = "%s and %s overlap by %.1f mm.".formatted(a.called(), b.called(), by);
+            add(Rule.OVERLAP, names, a.panel.id(), message, by);
+        } else if (apart < least) {
+            String message = "%s and %s lie %.1f mm too close.".formatted(a.called(), b.called(), least - apart);
+            add(Rule.GAP, names, a.panel.id(), message, least - apart);
         }
     }
 
@@ -380,8 +377,8 @@ public final class RuleChecker {
                                 a.laid.panel.id(),
                                 "%s and %s miss each other in the %s by %.1f mm at “%s”."
                                         .formatted(
-                                                a.laid.name(),
-                                                b.laid.name(),
+                                                a.laid.called(),
+                                                b.laid.called(),
                                                 a.repeat.id(),
                                                 apart,
                                                 key.split("\n", 2)[0]),
@@ -425,7 +422,7 @@ public final class RuleChecker {
     }
 
     private void add(Rule rule, Laid one, String what, double by) {
-        add(rule, List.of(one.name()), one.panel.id(), one.name() + " " + what, by);
+        add(rule, List.of(one.name()), one.panel.id(), one.called() + " " + what, by);
     }
 
     private void add(Rule rule, List<String> copies, String panel, String message, double by) {

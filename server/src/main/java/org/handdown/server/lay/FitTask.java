@@ -32,7 +32,7 @@ class FitTask {
     private static final long SAVE_EVERY_NANOS = 250_000_000;
 
     @Bean
-    OneTimeTask<Void> fitTask(FitRunMapper runs, ProjectService projects) {
+    OneTimeTask<Void> fittingTask(FitRunMapper runs, ProjectService projects) {
         return Tasks.oneTime(DESCRIPTOR)
                 .execute((instance, context) ->
                         new Run(runs, projects, UUID.fromString(instance.getId())).execute(context));
@@ -89,12 +89,21 @@ class FitTask {
                     layout.placements().size(),
                     layout.measures().utilisation(),
                     FitLayoutJson.write(layout).toString());
+            String message = store(row, problem, layout);
+            runs.close(id, cancelled.get() ? "cancelled" : "done", message);
+        }
+
+        /** A lay that is no better than the one there is, of the same panels and pieces, does not replace it. */
+        private String store(FitRunMapper.RunRow row, FitProblem problem, FitLayout layout) {
+            Project.Lay before =
+                    projects.require(row.householdId(), row.projectId()).project().lay();
+            boolean same = before != null && before.problem().equals(problem);
+            if (before != null && same && !Fitter.isBetter(problem, layout, before.layout())) {
+                return "Nothing better was found; the lay before stays.";
+            }
             projects.editLatest(
-                    row.householdId(),
-                    row.projectId(),
-                    "the lay",
-                    p -> p.withLay(new Project.Lay(problem, layout, false)));
-            runs.close(id, cancelled.get() ? "cancelled" : "done", "");
+                    row.householdId(), row.projectId(), "the lay", p -> p.withLay(new Project.Lay(problem, layout, false)));
+            return "";
         }
 
         /** Asks the database now and then: the wish to stop may come through another instance. */

@@ -1,6 +1,8 @@
 package org.handdown.server.lay;
 
+import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.geometry.Placement;
@@ -64,14 +66,20 @@ class LayController {
         runs.cancel(user.householdId(), id);
     }
 
-    record RunView(boolean running) {}
+    record LatestRun(boolean running) {}
 
     @GetMapping("/runs/latest")
-    RunView latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return new RunView(
+    LatestRun latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        return new LatestRun(
                 runs.latest(user.householdId(), id).map(r -> !r.isOver()).orElse(false));
     }
 
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
+                            schema = @Schema(implementation = FitEvents.FitEvent.class)))
     @GetMapping(path = "/runs/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter watch(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
         projects.require(user.householdId(), id);

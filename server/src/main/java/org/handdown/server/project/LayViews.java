@@ -53,7 +53,7 @@ final class LayViews {
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
                 layout.unplaced().stream()
-                        .map(u -> new UnplacedView(u.piece(), words(u.piece()), u.copy(), u.reason()))
+                        .map(this::unplaced)
                         .toList(),
                 layout.remnants().stream().map(this::remnant).toList(),
                 Say.area(used),
@@ -114,6 +114,7 @@ final class LayViews {
                 at.y(),
                 at.rotation(),
                 at.mirrored(),
+                lay.problem().piece(p.piece()).variants().stream().map(FitPiece.Variant::id).toList(),
                 Say.points(at.toPanel(variant.outline()).points()),
                 stitchLine(p),
                 anchor == null
@@ -134,6 +135,18 @@ final class LayViews {
                 .map(Piece::stitchLine)
                 .map(line -> Say.points(p.at().toPanel(line.flattened().ring()).points()))
                 .orElse(List.of());
+    }
+
+    private UnplacedView unplaced(FitLayout.Unplaced u) {
+        FitPiece piece = lay.problem().piece(u.piece());
+        FitPiece.Variant first = piece.variants().get(0);
+        return new UnplacedView(
+                u.piece(),
+                words(u.piece()),
+                u.copy(),
+                u.reason(),
+                first.id(),
+                Say.points(first.outline().points()));
     }
 
     private RemnantView remnant(FitLayout.Remnant remnant) {

@@ -62,7 +62,7 @@ public record ProjectView(
     /** An edge of a part or panel, for drawing and picking. */
     public record EdgeView(String name, List<double[]> points) {}
 
-    public record PartView(String id, String name, boolean main, List<double[]> outline, List<EdgeView> edges) {}
+    public record PartView(String id, String name, boolean main, String side, double dx, double dy, List<double[]> outline, List<EdgeView> edges) {}
 
     /** @param rateMinutes minutes a metre of this stitch */
     public record JoinView(
@@ -164,6 +164,7 @@ public record ProjectView(
             double y,
             double rotation,
             boolean mirrored,
+            List<String> variants,
             List<double[]> ring,
             List<double[]> stitchLine,
             @Nullable KeptRun kept) {}
@@ -171,7 +172,8 @@ public record ProjectView(
     /** The run of a placed piece that lies on an old finished edge. */
     public record KeptRun(List<double[]> points) {}
 
-    public record UnplacedView(String piece, String name, int copy, String reason) {}
+    public record UnplacedView(
+            String piece, String name, int copy, String reason, String variant, List<double[]> outline) {}
 
     public record RemnantView(String panel, List<double[]> outline, String size) {}
 

@@ -44,6 +44,8 @@ import org.handdown.server.project.ProjectView.StationMeasure;
 import org.handdown.server.project.ProjectView.StepView;
 import org.handdown.server.project.ProjectView.TakeApartView;
 import org.handdown.server.project.ProjectView.WalkView;
+import org.handdown.source.Anatomy;
+import org.handdown.source.FlatView;
 import org.handdown.source.Join;
 import org.handdown.source.LegShape;
 import org.handdown.source.Part;
@@ -168,17 +170,24 @@ public final class ProjectViews {
                         SourceMeasures.of(source.measures()).stream()
                                 .map(m -> new NamedLength(m.id(), m.words(), say.length(m.mm()), m.mm()))
                                 .toList(),
-                        room.anatomy().orElseThrow().parts().stream()
-                                .map(ProjectViews::part)
-                                .toList());
+                        parts(room.anatomy().orElseThrow()));
     }
 
-    private static PartView part(Part part) {
+    private static List<PartView> parts(Anatomy anatomy) {
+        return FlatView.ofTrousers(anatomy).stream()
+                .map(v -> part(anatomy.part(v.part()), v))
+                .toList();
+    }
+
+    private static PartView part(Part part, FlatView view) {
         Outline outline = part.outline();
         return new PartView(
                 part.id(),
                 part.name(),
                 part.isMain(),
+                view.side(),
+                view.dxMm(),
+                view.dyMm(),
                 Say.points(outline.flattened().ring().points()),
                 outline.edges().stream()
                         .map(e -> new EdgeView(e.name(), Say.points(e.flattened(0.3))))

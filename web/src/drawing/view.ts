@@ -1,0 +1,66 @@
+import type { Bounds } from './paths'
+
+/** How the table is looked at: pixels = mm × scale + shift, y turned down. Immutable. */
+export interface View {
+  readonly scale: number
+  readonly shiftX: number
+  readonly shiftY: number
+}
+
+export interface Size {
+  width: number
+  height: number
+}
+
+/** The whole of the bounds in the middle of the room, with a border in px on the sides where the tapes lie. */
+export function fit(bounds: Bounds, size: Size, border: number): View {
+  const wide = Math.max(1, bounds.maxX - bounds.minX)
+  const high = Math.max(1, bounds.maxY - bounds.minY)
+  const room = {
+    width: Math.max(20, size.width - 2 * border),
+    height: Math.max(20, size.height - 2 * border),
+  }
+  const scale = Math.min(room.width / wide, room.height / high)
+  return {
+    scale,
+    shiftX: size.width / 2 - ((bounds.minX + bounds.maxX) / 2) * scale,
+    shiftY: size.height / 2 + ((bounds.minY + bounds.maxY) / 2) * scale,
+  }
+}
+
+/** Closer or farther, with the point under the pointer staying where it is. */
+export function zoomAbout(view: View, factor: number, x: number, y: number, least = 0.05, most = 8): View {
+  const scale = Math.min(most, Math.max(least, view.scale * factor))
+  const by = scale / view.scale
+  return { scale, shiftX: x - (x - view.shiftX) * by, shiftY: y - (y - view.shiftY) * by }
+}
+
+export function panBy(view: View, dx: number, dy: number): View {
+  return { ...view, shiftX: view.shiftX + dx, shiftY: view.shiftY + dy }
+}
+
+export function toMm(view: View, x: number, y: number): { x: number; y: number } {
+  return { x: (x - view.shiftX) / view.scale, y: (view.shiftY - y) / view.scale }
+}
+
+const IN_MM = 25.4
+
+/** Marks of a tape between two places in mm: numbered ones far enough apart to be read. */
+export function tapeMarks(
+  fromMm: number,
+  toMm: number,
+  scale: number,
+  inches: boolean,
+): { mm: number; text?: string }[] {
+  const unit = inches ? IN_MM : 10
+  const steps = [1, 2, 5, 10, 20, 50, 100]
+  const step = steps.find((s) => s * unit * scale >= 46) ?? 200
+  const fine = step / (step % 5 === 0 ? 5 : step === 2 ? 2 : 2)
+  const marks: { mm: number; text?: string }[] = []
+  for (let k = Math.ceil(fromMm / unit / fine); k * fine * unit <= toMm && marks.length < 800; k++) {
+    const at = k * fine
+    const numbered = Math.abs(at / step - Math.round(at / step)) < 1e-6
+    marks.push({ mm: at * unit, text: numbered ? String(Math.round(at)) : undefined })
+  }
+  return marks
+}

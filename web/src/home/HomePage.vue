@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { Trash2, Upload } from '@lucide/vue'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useAccount, useWaysIn } from '../account/useAccount'
+import LampSwitch from '../ui/LampSwitch.vue'
+import ProblemNote from '../ui/ProblemNote.vue'
+import SourceCard from './SourceCard.vue'
+import { useHousehold } from './useHousehold'
+
+const { account } = useAccount()
+const { signOut } = useWaysIn()
+const household = useHousehold()
+const { projects, stash, problem } = household
+const router = useRouter()
+const name = ref('')
+const thrown = ref<{ id: string; name: string }>()
+const picker = ref<HTMLInputElement>()
+
+const open = (made: { id: string } | undefined) =>
+  made && router.push({ name: 'station', params: { id: made.id, station: 'aim' } })
+const begin = async () => open(await household.create(name.value))
+async function bring(e: Event) {
+  const input = e.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await open(await household.importFile(file))
+  input.value = ''
+}
+async function throwAway(p: { id: string; name: string }) {
+  await household.throwAway(p.id)
+  thrown.value = p
+}
+async function takeBack() {
+  if (thrown.value) await household.takeBack(thrown.value.id)
+  thrown.value = undefined
+}
+const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'long' })
+</script>
+
+<template>
+  <div>
+    <header class="flex flex-wrap items-center gap-4 border-b border-line bg-paper px-5 py-3">
+      <span class="font-serif text-2xl text-madder">Hand Down</span>
+      <span class="grow text-muted">{{ account?.household }}</span>
+      <span class="text-muted">{{ account?.name }}</span>
+      <button class="act" @click="signOut">Sign out</button>
+      <LampSwitch />
+    </header>
+    <main class="mx-auto max-w-6xl p-5">
+      <h1 class="mb-3 text-3xl">On the table</h1>
+      <p v-if="thrown" class="slip mb-3 flex items-center gap-4 p-3" role="status">
+        <span class="grow">“{{ thrown.name }}” is thrown away; it can be taken back for 30 days.</span>
+        <button class="act" @click="takeBack">Take it back</button>
+      </p>
+      <ul class="mb-6 grid gap-3 md:grid-cols-2">
+        <li v-for="p in projects" :key="p.id" class="slip flex items-center gap-2 p-2">
+          <RouterLink
+            :to="{ name: 'station', params: { id: p.id, station: 'lay' } }"
+            class="grow rounded p-2 hover:bg-table"
+          >
+            <span class="block font-serif text-xl">{{ p.name }}</span>
+            <span class="text-sm text-muted">last worked on {{ day(p.updatedAt) }}</span>
+          </RouterLink>
+          <button
+            class="act !px-2"
+            :aria-label="`Throw away ${p.name}`"
+            title="Throw away"
+            @click="throwAway(p)"
+          >
+            <Trash2 :size="18" />
+          </button>
+        </li>
+        <li v-if="projects?.length === 0" class="slip p-4 text-muted">
+          Nothing is begun yet. Give the new garment a name below, or bring a project file.
+        </li>
+      </ul>
+      <form class="mb-10 flex flex-wrap items-end gap-3" @submit.prevent="begin">
+        <label class="grow md:max-w-sm">
+          <span class="text-sm text-muted">Name of a new project</span>
+          <input v-model="name" class="field" maxlength="120" placeholder="Dungarees for …" />
+        </label>
+        <button class="act act-main" :disabled="!name.trim()">Begin</button>
+        <button type="button" class="act" @click="picker?.click()">
+          <Upload :size="18" /> Bring a project file
+        </button>
+        <input
+          ref="picker"
+          type="file"
+          accept="application/json,.json"
+          class="hidden"
+          aria-label="Project file"
+          @change="bring"
+        />
+      </form>
+      <h2 class="mb-1 text-3xl">In the stash</h2>
+      <p class="mb-4 text-muted">
+        Sources that wait for their turn, drawn until somebody takes a photograph.
+      </p>
+      <div class="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+        <SourceCard v-for="s in stash" :key="s.id" :source="s" />
+      </div>
+      <p v-if="stash?.length === 0" class="slip p-4 text-muted">
+        The stash is empty. Whatever you mean to take apart one day can be noted here.
+      </p>
+    </main>
+    <ProblemNote :problem="problem" @close="problem = undefined" />
+  </div>
+</template>

@@ -1,0 +1,44 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, ProblemError, take, type Problem } from '../api/client'
+import { projectKeys } from '../project/useProject'
+
+/** The household's projects and the sources in its stash. */
+export function useHousehold() {
+  const queries = useQueryClient()
+  const projects = useQuery({ queryKey: projectKeys.all, queryFn: () => take(api.GET('/api/projects')) })
+  const stash = useQuery({ queryKey: ['stash'], queryFn: () => take(api.GET('/api/stash')) })
+  const problem = ref<Problem>()
+
+  async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
+    problem.value = undefined
+    try {
+      return await call()
+    } catch (e) {
+      if (!(e instanceof ProblemError)) throw e
+      problem.value = e.problem
+      return undefined
+    } finally {
+      await queries.invalidateQueries({ queryKey: projectKeys.all, exact: true })
+    }
+  }
+
+  const create = (name: string) => attempt(() => take(api.POST('/api/projects', { body: { name } })))
+  const importFile = (file: File) =>
+    attempt(async () => {
+      if (file.size > 8_000_000) {
+        throw new ProblemError({
+          status: 413,
+          title: 'Too large',
+          detail: 'A project file may be 8 MB at most.',
+        })
+      }
+      return take(api.POST('/api/projects/import', { body: await file.text(), bodySerializer: (b) => b }))
+    })
+  const throwAway = (id: string) =>
+    attempt(() => take(api.DELETE('/api/projects/{id}', { params: { path: { id } } })))
+  const takeBack = (id: string) =>
+    attempt(() => take(api.POST('/api/projects/{id}/take-back', { params: { path: { id } } })))
+
+  return { projects: projects.data, stash: stash.data, problem, create, importFile, throwAway, takeBack }
+}

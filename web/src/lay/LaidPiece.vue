@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import PileArrow from '../drawing/PileArrow.vue'
+import TableLabel from '../drawing/TableLabel.vue'
+import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
+
+/** A piece on the cloth, in the panel's frame: paper laid over, cut line solid, stitch line stitched, a kept hem marked on its edge. */
+const { piece, picked = false } = defineProps<{ piece: Schemas['PlacedView']; picked?: boolean }>()
+const bounds = computed(() => boundsOf([piece.ring]))
+const wide = computed(() => bounds.value.maxX - bounds.value.minX)
+const high = computed(() => bounds.value.maxY - bounds.value.minY)
+const at = computed(() => labelPoint(piece.ring, high.value > 400 ? 0.62 : 0.5))
+const isUpright = computed(() => high.value > 2.2 * wide.value && wide.value < 120)
+// Where the piece's own top points: with the pile on one-way cloth.
+const grain = computed(() => 90 + piece.rotation)
+</script>
+
+<template>
+  <g
+    data-grab
+    data-pick
+    role="button"
+    tabindex="0"
+    class="cursor-grab touch-none"
+    :aria-label="`${piece.name} ${piece.copy + 1}${piece.mirrored ? ', mirrored' : ''}`"
+    :aria-pressed="picked"
+  >
+    <title>{{ piece.name }}, {{ piece.variant }}</title>
+    <path
+      :d="pathOf(piece.ring)"
+      class="fill-paper"
+      :class="picked ? 'stroke-madder' : 'stroke-ink'"
+      fill-opacity=".86"
+      :stroke-width="picked ? 3.5 : 1.6"
+      vector-effect="non-scaling-stroke"
+    />
+    <path
+      v-if="piece.stitchLine.length"
+      :d="pathOf(piece.stitchLine)"
+      fill="none"
+      class="stroke-madder"
+      stroke-width="1.1"
+      stroke-dasharray="5 4"
+      vector-effect="non-scaling-stroke"
+    />
+    <path
+      v-if="piece.kept"
+      :d="pathOf(piece.kept.points, false)"
+      fill="none"
+      class="stroke-good"
+      stroke-width="6"
+      vector-effect="non-scaling-stroke"
+    />
+    <PileArrow v-if="high > 240" :x="at[0]" :y="at[1] - 120" :deg="grain" one-way :length="16" />
+    <TableLabel
+      :x="at[0]"
+      :y="at[1]"
+      :text="piece.name + (piece.mirrored ? ' ⇋' : '')"
+      :room="isUpright ? high : wide + 70"
+      :turn="isUpright ? -90 : 0"
+      :size="14"
+      class="fill-ink font-semibold"
+    />
+  </g>
+</template>

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { computed, ref, useTemplateRef } from 'vue'
+import type { Schemas } from '../api/client'
+import ClothWeave from '../drawing/ClothWeave.vue'
+import CuttingTable from '../drawing/CuttingTable.vue'
+import PileArrow from '../drawing/PileArrow.vue'
+import TableLabel from '../drawing/TableLabel.vue'
+import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
+import PanelShape from '../panels/PanelShape.vue'
+import { inRows, sideBySide } from '../panels/sideBySide'
+import LaidPiece from './LaidPiece.vue'
+import type { Held } from './useHandLay'
+
+/** Panels with the pieces on them; pieces that wait lie below. A piece can be picked up and carried to another panel. */
+const { lay, cloth, picked, verdict, still } = defineProps<{
+  lay: Schemas['LayView']
+  cloth?: Schemas['Cloth']
+  picked?: Held
+  verdict?: Schemas['VerdictView']
+  inches: boolean
+  /** while a run is at work nothing can be moved */
+  still?: boolean
+}>()
+const emit = defineEmits<{ pick: [held: Held | undefined]; hold: [held: Held]; drop: [held: Held] }>()
+const table = useTemplateRef<InstanceType<typeof CuttingTable>>('table')
+
+const panels = computed(() => sideBySide(lay.panels, 80))
+const bounds = computed(() => {
+  const b = boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  const rows = waiting.value.map((w) => w.item.outline.map((p) => [(p[0] ?? 0) + w.dx, (p[1] ?? 0) + w.dy]))
+  const w = rows.length ? boundsOf(rows) : b
+  return { minX: b.minX, maxX: b.maxX, maxY: b.maxY + 60, minY: Math.min(b.minY, w.minY) - 20 }
+})
+const waiting = computed(() => {
+  const b = boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  return inRows(lay.unplaced, (u) => u.outline, b.maxX - b.minX, 40).map((w) => ({
+    ...w,
+    dy: w.dy + b.minY - 110,
+  }))
+})
+
+const carried = ref<{
+  held: Held
+  dx: number
+  dy: number
+  fromX: number
+  fromY: number
+  ring: number[][]
+  offset: number
+  lift: number
+}>()
+function grab(e: PointerEvent, held: Held, ring: number[][], offset: number, lift = 0) {
+  emit('pick', held)
+  if (still) return
+  const at = place(e)
+  carried.value = { held, ring, offset, lift, fromX: at.x, fromY: at.y, dx: 0, dy: 0 }
+  ;(e.currentTarget as Element).setPointerCapture(e.pointerId)
+}
+function place(e: PointerEvent) {
+  const box = (table.value?.$el as HTMLElement).getBoundingClientRect()
+  return table.value?.toMm(e.clientX - box.left, e.clientY - box.top) ?? { x: 0, y: 0 }
+}
+function carry(e: PointerEvent) {
+  const c = carried.value
+  if (!c) return
+  const at = place(e)
+  carried.value = { ...c, dx: at.x - c.fromX, dy: at.y - c.fromY }
+  if (isMoved(carried.value)) emit('hold', target(carried.value, at.x))
+}
+const isMoved = (c: { dx: number; dy: number }) => Math.hypot(c.dx, c.dy) > 3
+function letGo(e: PointerEvent) {
+  const c = carried.value
+  carried.value = undefined
+  if (c && isMoved(c)) emit('drop', target(c, place(e).x))
+}
+/** The copy in the frame of the panel that lies under the hand. */
+function target(c: NonNullable<typeof carried.value>, handX: number): Held {
+  const under =
+    panels.value.find((l) => {
+      const b = boundsOf([l.item.outline])
+      return handX >= b.minX + l.dx - 40 && handX <= b.maxX + l.dx + 40
+    }) ?? panels.value[0]
+  const dx = under?.dx ?? 0
+  return {
+    ...c.held,
+    panel: under?.item.id ?? c.held.panel,
+    x: c.held.x + c.offset + c.dx - dx,
+    y: c.held.y + c.lift + c.dy,
+  }
+}
+const isPicked = (p: { piece: string; copy: number }) => picked?.piece === p.piece && picked.copy === p.copy
+const isCarried = (p: { piece: string; copy: number }) =>
+  carried.value?.held.piece === p.piece && carried.value.held.copy === p.copy
+const held = ({ piece, copy, variant, panel, x, y, rotation, mirrored }: Schemas['PlacedView']): Held => ({
+  piece,
+  copy,
+  variant,
+  panel,
+  x,
+  y,
+  rotation,
+  mirrored,
+})
+const heldWaiting = (u: Schemas['UnplacedView']): Held => ({
+  piece: u.piece,
+  copy: u.copy,
+  variant: u.variant,
+  panel: lay.panels[0]?.id ?? '',
+  x: 0,
+  y: 0,
+  rotation: 0,
+  mirrored: false,
+})
+const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
+</script>
+
+<template>
+  <CuttingTable
+    ref="table"
+    :bounds="bounds"
+    :inches="inches"
+    :origin="{ x: bounds.minX, y: 0 }"
+    label="The lay: panels with pieces on them, to scale"
+    @rest="emit('pick', undefined)"
+  >
+    <ClothWeave v-if="cloth" id="weave-lay" :cloth="cloth" />
+    <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} 0)`">
+      <PanelShape :outline="l.item.outline" :edges="l.item.edges" :flaws="l.item.flaws" weave="weave-lay" />
+      <TableLabel
+        :x="labelPoint(l.item.outline)[0]"
+        :y="boundsOf([l.item.outline]).maxY + 26"
+        :text="l.item.name"
+        :size="16"
+        class="fill-ink font-serif"
+      />
+      <PileArrow
+        :x="boundsOf([l.item.outline]).maxX + 16"
+        :y="boundsOf([l.item.outline]).minY + 130"
+        :deg="l.item.grainDeg"
+        :one-way="l.item.oneWay"
+      />
+      <LaidPiece
+        v-for="p in on(l.item.id)"
+        v-show="!isCarried(p)"
+        :key="p.piece + p.copy"
+        :piece="p"
+        :picked="isPicked(p)"
+        @pointerdown="(e: PointerEvent) => grab(e, held(p), p.ring, l.dx)"
+        @pointermove="carry"
+        @pointerup="letGo"
+        @pointercancel="carried = undefined"
+        @keydown.enter="emit('pick', held(p))"
+      />
+      <TableLabel
+        v-for="(f, i) in l.item.flaws"
+        :key="i"
+        :x="labelPoint(f.outline)[0]"
+        :y="boundsOf([f.outline]).minY - 22"
+        :text="f.what"
+        halo
+      />
+    </g>
+    <g
+      v-for="w in waiting"
+      v-show="!isCarried(w.item)"
+      :key="w.item.piece + w.item.copy"
+      :transform="`translate(${w.dx} ${w.dy})`"
+      data-grab
+      data-pick
+      role="button"
+      tabindex="0"
+      class="cursor-grab touch-none"
+      :aria-label="`${w.item.name} has no place: ${w.item.reason}`"
+      @pointerdown="(e) => grab(e, heldWaiting(w.item), w.item.outline, w.dx, w.dy)"
+      @pointermove="carry"
+      @pointerup="letGo"
+    >
+      <path
+        :d="pathOf(w.item.outline)"
+        class="fill-paper stroke-madder"
+        :stroke-width="isPicked(w.item) ? 3.5 : 2"
+        stroke-dasharray="12 6"
+        vector-effect="non-scaling-stroke"
+      />
+      <TableLabel
+        :x="labelPoint(w.item.outline)[0]"
+        :y="labelPoint(w.item.outline)[1]"
+        :text="w.item.name"
+        class="fill-madder"
+      />
+    </g>
+    <g
+      v-if="carried"
+      :transform="`translate(${carried.offset + carried.dx} ${carried.lift + carried.dy})`"
+      class="pointer-events-none"
+    >
+      <path
+        :d="pathOf(carried.ring)"
+        class="fill-paper"
+        :class="verdict?.allowed ? 'stroke-good' : 'stroke-madder'"
+        fill-opacity=".85"
+        stroke-width="3.5"
+        :stroke-dasharray="verdict?.allowed ? undefined : '10 6'"
+        vector-effect="non-scaling-stroke"
+      />
+    </g>
+    <template #over>
+      <p
+        v-if="verdict"
+        class="slip absolute top-9 left-11 max-w-[70%] px-3 py-2 text-[15px]"
+        :class="verdict.allowed ? 'text-good' : 'text-madder'"
+        role="status"
+      >
+        <template v-if="verdict.allowed">It may lie here.</template>
+        <template v-else
+          >{{ verdict.reasons.slice(0, 3).join(' ')
+          }}{{ verdict.slidesTo ? ' Let go, and it slides to the nearest free spot.' : '' }}</template
+        >
+      </p>
+    </template>
+  </CuttingTable>
+</template>

@@ -1,0 +1,27 @@
+/** Where a copy lies on a panel (docs/formats/fit-format.md): p ↦ R(rotation)·M(p) + (x, y), mm and degrees. */
+export interface Placement {
+  x: number
+  y: number
+  rotation: number
+  mirrored: boolean
+}
+
+const normal = (deg: number) => ((deg % 360) + 360) % 360
+
+/** Turned about a point of the panel, which stays where it is. */
+export function turned(at: Placement, deg: number, cx: number, cy: number): Placement {
+  const rad = (deg * Math.PI) / 180
+  const [dx, dy] = [at.x - cx, at.y - cy]
+  const tidy = (v: number) => Math.round(v * 1e6) / 1e6
+  return {
+    ...at,
+    x: tidy(cx + dx * Math.cos(rad) - dy * Math.sin(rad)),
+    y: tidy(cy + dx * Math.sin(rad) + dy * Math.cos(rad)),
+    rotation: normal(at.rotation + deg),
+  }
+}
+
+/** Turned over left to right about an upright line of the panel. */
+export function turnedOver(at: Placement, cx: number): Placement {
+  return { x: 2 * cx - at.x, y: at.y, rotation: normal(-at.rotation), mirrored: !at.mirrored }
+}

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import { pathOf } from '../drawing/paths'
+
+/** Cloth with its finished edges woven, its flaws ringed in chalk. Drawn in mm, in the panel's own frame. */
+const {
+  outline,
+  edges,
+  flaws,
+  depth = 0,
+} = defineProps<{
+  outline: number[][]
+  edges: Schemas['PanelEdgeView'][]
+  flaws: Schemas['FlawView'][]
+  weave: string
+  /** depth of a kept hem, mm, for its line of stitches */
+  depth?: number
+}>()
+const hems = computed(() =>
+  edges
+    .filter((e) => e.kind !== 'RAW')
+    .map((e) => ({ name: e.name, path: pathOf(e.points, false), points: e.points })),
+)
+const hemLine = computed(() => {
+  const p = hems.value[0]?.points
+  if (!depth || !p || p.length !== 2) return undefined
+  return pathOf(
+    p.map((q) => [q[0] ?? 0, (q[1] ?? 0) + depth]),
+    false,
+  )
+})
+</script>
+
+<template>
+  <g>
+    <path
+      :d="pathOf(outline)"
+      :fill="`url(#${weave})`"
+      class="stroke-ink"
+      stroke-width="1.2"
+      vector-effect="non-scaling-stroke"
+    />
+    <g v-for="h in hems" :key="h.name">
+      <path :d="h.path" fill="none" class="stroke-ink" stroke-width="8" vector-effect="non-scaling-stroke" />
+      <path
+        :d="h.path"
+        fill="none"
+        class="stroke-chalk"
+        stroke-width="4.5"
+        stroke-dasharray="5 3"
+        vector-effect="non-scaling-stroke"
+      />
+    </g>
+    <path
+      v-if="hemLine"
+      :d="hemLine"
+      fill="none"
+      class="stroke-chalk"
+      stroke-width="1.2"
+      stroke-dasharray="5 3"
+      vector-effect="non-scaling-stroke"
+    />
+    <g v-for="(f, i) in flaws" :key="i">
+      <path
+        :d="pathOf(f.outline)"
+        class="stroke-chalk"
+        :fill="f.treatment === 'AVOID' ? '#000' : f.treatment === 'HIDE' ? '#fff' : 'none'"
+        :fill-opacity="f.treatment === 'AVOID' ? 0.45 : 0.22"
+        stroke-width="2.4"
+        :stroke-dasharray="f.treatment === 'AVOID' ? undefined : f.treatment === 'HIDE' ? '8 4' : '1 5'"
+        stroke-linecap="round"
+        vector-effect="non-scaling-stroke"
+      />
+    </g>
+  </g>
+</template>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ProjectView } from '../api/client'
+import ClothWeave from '../drawing/ClothWeave.vue'
+import CuttingTable from '../drawing/CuttingTable.vue'
+import PileArrow from '../drawing/PileArrow.vue'
+import TableLabel from '../drawing/TableLabel.vue'
+import { boundsOf, pathOf } from '../drawing/paths'
+import PanelShape from './PanelShape.vue'
+import { sideBySide } from './sideBySide'
+
+/** The picked panel, large; the tape lies where its measures were taken. */
+const { project, picked, asked } = defineProps<{ project: ProjectView; picked: string; asked?: string }>()
+const emit = defineEmits<{ pick: [id: string] }>()
+const laid = computed(() =>
+  sideBySide(
+    project.panels.filter((p) => p.id === picked),
+    90,
+  ),
+)
+const bounds = computed(() => {
+  const all = boundsOf(laid.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  return { ...all, maxY: all.maxY + 50, maxX: all.maxX + 190, minX: all.minX - 90 }
+})
+const tapesOf = (p: ProjectView['panels'][number]) =>
+  p.stations.map((s) => {
+    const side = p.sideRight ? s.toSideMm : -s.toSideMm
+    const inner = p.sideRight ? s.toSideMm - s.widthMm : s.widthMm - s.toSideMm
+    return { ...s, side, inner }
+  })
+</script>
+
+<template>
+  <CuttingTable :bounds="bounds" :inches="project.unit === 'INCH'" label="Panels to scale, right side up">
+    <ClothWeave v-if="project.source" id="weave-panels" :cloth="project.source.cloth" />
+    <g v-for="l in laid" :key="l.item.id" :transform="`translate(${l.dx} 0)`">
+      <g
+        data-pick
+        role="button"
+        tabindex="0"
+        class="cursor-pointer"
+        :aria-label="l.item.name"
+        :aria-pressed="picked === l.item.id"
+        :opacity="picked === l.item.id ? 1 : 0.72"
+        @click="emit('pick', l.item.id)"
+        @keydown.enter="emit('pick', l.item.id)"
+      >
+        <PanelShape
+          :outline="l.item.outline"
+          :edges="l.item.edges"
+          :flaws="l.item.flaws"
+          :depth="l.item.keptDepthMm"
+          weave="weave-panels"
+        />
+        <path
+          :d="pathOf(l.item.stitchLine)"
+          fill="none"
+          class="stroke-chalk"
+          stroke-width="1"
+          stroke-dasharray="4 4"
+          opacity=".8"
+          vector-effect="non-scaling-stroke"
+        />
+        <path
+          v-if="picked === l.item.id"
+          :d="pathOf(l.item.outline)"
+          fill="none"
+          class="stroke-madder"
+          stroke-width="3"
+          vector-effect="non-scaling-stroke"
+        />
+      </g>
+      <TableLabel
+        :x="0"
+        :y="(l.item.stations[4]?.heightMm ?? 0) + 70"
+        :text="l.item.name"
+        :size="16"
+        class="fill-ink font-serif"
+      />
+      <PileArrow :x="l.item.sideRight ? 46 : -46" :y="700" :deg="l.item.grainDeg" :one-way="l.item.oneWay" />
+      <template v-if="picked === l.item.id">
+        <line
+          x1="0"
+          x2="0"
+          y1="0"
+          :y2="l.item.stations[4]?.heightMm"
+          class="stroke-chalk"
+          stroke-width="1.2"
+          stroke-dasharray="10 5"
+          vector-effect="non-scaling-stroke"
+        />
+        <g v-for="t in tapesOf(l.item)" :key="t.id" :class="t.id === asked ? 'text-madder' : 'text-ink'">
+          <line
+            :x1="t.inner"
+            :x2="t.side"
+            :y1="t.heightMm"
+            :y2="t.heightMm"
+            stroke="var(--paper)"
+            stroke-width="5"
+            opacity=".7"
+            vector-effect="non-scaling-stroke"
+          />
+          <line
+            :x1="t.inner"
+            :x2="t.side"
+            :y1="t.heightMm"
+            :y2="t.heightMm"
+            stroke="currentColor"
+            :stroke-width="t.id === asked ? 3.5 : 1.6"
+            vector-effect="non-scaling-stroke"
+          />
+          <TableLabel
+            :x="Math.max(t.inner, t.side) + 26"
+            :y="t.heightMm"
+            :text="`${t.id} ${t.width}`"
+            anchor="start"
+            halo
+          />
+        </g>
+      </template>
+    </g>
+  </CuttingTable>
+</template>

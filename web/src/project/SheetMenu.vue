@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { Scissors } from '@lucide/vue'
+import { computed } from 'vue'
+import type { ProjectView } from '../api/client'
+
+const { project } = defineProps<{ project: ProjectView }>()
+const sheets = computed(() => {
+  const base = `/api/projects/${project.id}/sheets/`
+  const laid = !!project.lay
+  return [
+    { href: base + 'chalk-out.pdf', name: 'Chalk-out sheet', what: 'PDF, corners by tape', ready: laid },
+    {
+      href: base + 'chalk-out.pdf?paper=letter',
+      name: 'Chalk-out sheet',
+      what: 'PDF on Letter paper',
+      ready: laid,
+    },
+    {
+      href: base + 'pattern.pdf',
+      name: 'Full-size pattern',
+      what: 'PDF tiles on A4',
+      ready: !!project.pieces,
+    },
+    {
+      href: base + 'pattern.pdf?paper=letter',
+      name: 'Full-size pattern',
+      what: 'PDF tiles on Letter',
+      ready: !!project.pieces,
+    },
+    { href: base + 'lay.svg', name: 'Lay at true size', what: 'SVG', ready: laid },
+    { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table', ready: laid },
+    { href: base + 'project.json', name: 'Whole project', what: 'JSON, to keep or pass on', ready: true },
+  ]
+})
+</script>
+
+<template>
+  <Menu as="div" class="relative">
+    <MenuButton class="act act-main"><Scissors :size="18" /> To the table</MenuButton>
+    <MenuItems class="slip absolute right-0 z-30 mt-2 grid w-80 gap-1 p-2 focus:outline-none">
+      <MenuItem v-for="s in sheets" v-slot="{ active }" :key="s.href" :disabled="!s.ready">
+        <a
+          :href="s.ready ? s.href : undefined"
+          download
+          class="flex min-h-10 items-center justify-between rounded px-3"
+          :class="[active ? 'bg-table' : '', s.ready ? '' : 'text-muted']"
+          :aria-disabled="!s.ready"
+        >
+          <span class="font-semibold">{{ s.name }}</span>
+          <span class="text-sm text-muted">{{ s.ready ? s.what : 'lay the pieces first' }}</span>
+        </a>
+      </MenuItem>
+    </MenuItems>
+  </Menu>
+</template>

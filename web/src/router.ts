@@ -1,0 +1,19 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'home', component: () => import('./home/HomePage.vue') },
+    {
+      path: '/projects/:id',
+      redirect: (to) => ({ name: 'station', params: { id: to.params.id, station: 'aim' } }),
+    },
+    {
+      path: '/projects/:id/:station',
+      name: 'station',
+      component: () => import('./project/ProjectPage.vue'),
+      props: true,
+    },
+    { path: '/:rest(.*)*', component: () => import('./home/LostPage.vue') },
+  ],
+})

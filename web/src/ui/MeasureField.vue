@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue'
+import type { Problem } from '../api/client'
+
+/** A length as people write it. What was typed stays until the server has read it or said what is wrong with it. */
+const { label, value, name, problem, hint } = defineProps<{
+  label: string
+  value: string
+  name: string
+  problem?: Problem
+  hint?: string
+  proposed?: boolean
+}>()
+const emit = defineEmits<{ settle: [text: string]; focus: [] }>()
+const id = useId()
+const text = ref(value)
+watch(
+  () => value,
+  (next) => (text.value = next),
+)
+const complaint = computed(() => (problem?.field === name ? problem.detail : undefined))
+function settle() {
+  if (text.value !== value) emit('settle', text.value)
+}
+</script>
+
+<template>
+  <div class="grid grid-cols-[1fr_8.5rem] items-baseline gap-x-3">
+    <label :for="id" class="text-[15px] leading-tight">{{ label }}</label>
+    <input
+      :id="id"
+      v-model="text"
+      class="field text-right"
+      :class="{ 'italic text-muted': proposed }"
+      :aria-invalid="!!complaint"
+      :aria-describedby="id + '-hint'"
+      inputmode="text"
+      autocomplete="off"
+      @change="settle"
+      @focus="emit('focus')"
+      @keydown.esc="text = value"
+    />
+    <p :id="id + '-hint'" class="col-span-2 text-sm" :class="complaint ? 'text-madder' : 'text-muted'">
+      {{ complaint ?? hint }}
+    </p>
+  </div>
+</template>

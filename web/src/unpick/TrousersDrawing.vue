@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import ClothWeave from '../drawing/ClothWeave.vue'
+import CuttingTable from '../drawing/CuttingTable.vue'
+import TableLabel from '../drawing/TableLabel.vue'
+import { boundsOf, labelPoint, pathOf, type Xy } from '../drawing/paths'
+
+/** The source spread out, front, back and inside, to scale; every part and join can be picked. */
+const { source, joins, picked } = defineProps<{
+  source: Schemas['SourceView']
+  joins: Schemas['JoinView'][]
+  picked?: string
+  inches: boolean
+}>()
+const emit = defineEmits<{ pick: [join: string] }>()
+
+const shift = (points: readonly Xy[], part: Schemas['PartView']) =>
+  points.map((p) => [(p[0] ?? 0) + part.dx, (p[1] ?? 0) + part.dy])
+const parts = computed(() =>
+  source.parts.map((p) => {
+    const ring = shift(p.outline, p)
+    const bounds = boundsOf([ring])
+    return {
+      ...p,
+      path: pathOf(ring),
+      at: labelPoint(ring, p.main ? 0.55 : 0.5),
+      room: bounds.maxX - bounds.minX,
+      bounds,
+    }
+  }),
+)
+const bounds = computed(() => boundsOf(parts.value.map((p) => shift(p.outline, p))))
+
+/** Every run of a join that has an edge to be drawn along. */
+const seams = computed(() =>
+  joins.flatMap((join) =>
+    join.runs.flatMap((run) => {
+      const part = source.parts.find((p) => p.id === run.part)
+      const edge = part?.edges.find((e) => e.name === run.edge)
+      return part && edge
+        ? [{ join, key: join.id + run.part, path: pathOf(shift(edge.points, part), false) }]
+        : []
+    }),
+  ),
+)
+const sides = computed(() =>
+  (['front', 'back', 'inside'] as const).flatMap((side) => {
+    const own = parts.value.filter((p) => p.side === side && p.id !== 'waistband')
+    if (!own.length) return []
+    const b = boundsOf(own.map((p) => shift(p.outline, p)))
+    return [{ side, x: (b.minX + b.maxX) / 2, y: b.minY - 40 }]
+  }),
+)
+const look = { UNPICK: 'stroke-chalk', CUT_AWAY: 'stroke-madder', LEAVE: 'stroke-ink' } as const
+const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
+</script>
+
+<template>
+  <CuttingTable
+    :bounds="{ ...bounds, minY: bounds.minY - 70 }"
+    :inches="inches"
+    :label="`${source.name}, spread out to scale`"
+  >
+    <ClothWeave id="weave-source" :cloth="source.cloth" />
+    <path
+      v-for="p in parts"
+      :key="p.id"
+      :d="p.path"
+      fill="url(#weave-source)"
+      class="stroke-ink"
+      stroke-width="1"
+      vector-effect="non-scaling-stroke"
+    />
+    <TableLabel
+      v-for="p in parts"
+      :key="p.id + 'name'"
+      :x="p.at[0]"
+      :y="p.at[1]"
+      :text="p.name"
+      :room="p.room + 130"
+      halo
+    />
+    <TableLabel
+      v-for="s in sides"
+      :key="s.side"
+      :x="s.x"
+      :y="s.y"
+      :text="s.side"
+      :size="17"
+      class="fill-muted font-serif italic"
+    />
+    <g
+      v-for="s in seams"
+      :key="s.key"
+      data-pick
+      role="button"
+      tabindex="0"
+      class="cursor-pointer focus:outline-none [&:focus-visible>.hit]:stroke-madder/50"
+      :aria-label="`${s.join.name}: ${s.join.decision.toLowerCase().replace('_', ' ')}`"
+      :aria-pressed="picked === s.join.id"
+      @click="emit('pick', s.join.id)"
+      @keydown.enter="emit('pick', s.join.id)"
+      @keydown.space.prevent="emit('pick', s.join.id)"
+    >
+      <path
+        class="hit stroke-transparent"
+        :d="s.path"
+        fill="none"
+        stroke-width="22"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        v-if="picked === s.join.id"
+        :d="s.path"
+        fill="none"
+        class="stroke-paper"
+        stroke-width="11"
+        stroke-linecap="round"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        :d="s.path"
+        fill="none"
+        :class="look[s.join.decision]"
+        :stroke-width="picked === s.join.id ? 5 : 3"
+        :stroke-dasharray="dash[s.join.decision]"
+        vector-effect="non-scaling-stroke"
+      />
+    </g>
+  </CuttingTable>
+</template>
