@@ -23,7 +23,9 @@ public record Edge(String name, List<Segment> segments) {
     }
 
     /**
-     * A smooth curve through points, without overshoot between them: Catmull–Rom directions, each handle a third of its chord.
+     * A smooth curve through points that never swings past them: where a coordinate turns back, the curve runs square to it.
+     * Derivatives over the chord length by weighted harmonic means of the neighbouring slopes (Fritsch and Butland, 1984, from
+     * memory), in each coordinate by itself.
      */
     public static Edge smooth(String name, List<Point> through) {
         List<Segment> segments = new ArrayList<>();
@@ -33,18 +35,37 @@ public record Edge(String name, List<Segment> segments) {
             double third = p.distanceMm(q) / 3;
             segments.add(new Segment.Cubic(
                     p,
-                    p.plus(directionAt(through, i).times(third)),
-                    q.minus(directionAt(through, i + 1).times(third)),
+                    p.plus(derivativeAt(through, i).times(third)),
+                    q.minus(derivativeAt(through, i + 1).times(third)),
                     q));
         }
         return new Edge(name, segments);
     }
 
-    private static Point directionAt(List<Point> through, int i) {
-        Point before = through.get(Math.max(0, i - 1));
-        Point after = through.get(Math.min(through.size() - 1, i + 1));
-        Point way = after.minus(before);
+    private static Point derivativeAt(List<Point> through, int i) {
+        int last = through.size() - 1;
+        if (i == 0 || i == last) {
+            return slope(through, Math.min(i, last - 1));
+        }
+        double before = through.get(i - 1).distanceMm(through.get(i));
+        double after = through.get(i).distanceMm(through.get(i + 1));
+        Point in = slope(through, i - 1);
+        Point out = slope(through, i);
+        return new Point(limited(in.x(), out.x(), before, after), limited(in.y(), out.y(), before, after));
+    }
+
+    private static Point slope(List<Point> through, int i) {
+        Point way = through.get(i + 1).minus(through.get(i));
         return way.times(1 / Math.max(way.lengthMm(), 1e-9));
+    }
+
+    private static double limited(double in, double out, double before, double after) {
+        if (in * out <= 0) {
+            return 0;
+        }
+        double first = 2 * after + before;
+        double second = after + 2 * before;
+        return (first + second) / (first / in + second / out);
     }
 
     public Edge map(UnaryOperator<Point> move) {

@@ -48,7 +48,7 @@ public final class Remnants {
         for (FitPanel panel : problem.panels()) {
             Region left = left(panel, rings(placements, panel));
             Region worth = left.grownMitred(-LEAST_HALF_WIDTH_MM)
-                    .grownBevelled(LEAST_HALF_WIDTH_MM)
+                    .grownMitred(LEAST_HALF_WIDTH_MM)
                     .intersection(left);
             for (Ring ring : worth.ringsWithoutHoles()) {
                 if (ring.areaMm2() >= LEAST_AREA_MM2 && ring.isSimple()) {

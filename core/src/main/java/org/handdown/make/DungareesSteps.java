@@ -6,6 +6,9 @@ import java.util.Locale;
 import org.handdown.cloth.Cloth;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.FitLayout;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
@@ -24,9 +27,11 @@ public final class DungareesSteps {
     private final Cloth cloth;
     private final Design design;
     private final @Nullable FitLayout layout;
+    private final LengthUnit unit;
     private final List<Step> steps = new ArrayList<>();
 
-    private DungareesSteps(UnpickPlan plan, Cloth cloth, Design design, @Nullable FitLayout layout) {
+    private DungareesSteps(UnpickPlan plan, Cloth cloth, Design design, @Nullable FitLayout layout, LengthUnit unit) {
+        this.unit = unit;
         this.plan = plan;
         this.cloth = cloth;
         this.design = design;
@@ -34,8 +39,13 @@ public final class DungareesSteps {
     }
 
     /** @param layout null while nothing is laid; then the cutting steps say so */
-    public static List<Step> of(UnpickPlan plan, Cloth cloth, Design design, @Nullable FitLayout layout) {
-        return WorkOrder.of(new DungareesSteps(plan, cloth, design, layout).all());
+    public static List<Step> of(
+            UnpickPlan plan, Cloth cloth, Design design, @Nullable FitLayout layout, LengthUnit unit) {
+        return WorkOrder.of(new DungareesSteps(plan, cloth, design, layout, unit).all());
+    }
+
+    private String length(double mm) {
+        return LengthText.format(Length.ofMm(mm), unit);
     }
 
     private static Step.Need need(String step, Reason reason) {
@@ -82,11 +92,11 @@ public final class DungareesSteps {
                         (unpick ? "Unpick the " : "Cut away the ") + o.join().name(),
                         String.format(
                                 Locale.ROOT,
-                                "%s, %d row%s, %.0f mm. %s",
+                                "%s, %d row%s, %s. %s",
                                 o.join().stitch().words(),
                                 o.join().rows(),
                                 o.join().rows() == 1 ? "" : "s",
-                                o.join().lengthMm(),
+                                length(o.join().lengthMm()),
                                 unpick ? "Rows in reverse of sewing." : "Beside the stitches; the allowance is lost."),
                         unpick ? UNPICKER : CUTTER,
                         o.minutes(),
@@ -121,8 +131,8 @@ public final class DungareesSteps {
     private void cut() {
         List<String> checks = new ArrayList<>();
         for (Design.FinishedSize size : design.sizes()) {
-            checks.add(String.format(
-                    Locale.ROOT, "%s: %.0f mm finished, body %.0f mm", size.what(), size.finishedMm(), size.bodyMm()));
+            checks.add("%s: %s finished, body %s"
+                    .formatted(size.what(), length(size.finishedMm()), length(size.bodyMm())));
         }
         checks.add("Every seam agrees along its stitch lines: see Pieces.");
         checks.add("Left and right are there as mirror images, the pile runs down on all of them.");

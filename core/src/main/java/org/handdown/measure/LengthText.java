@@ -1,5 +1,7 @@
 package org.handdown.measure;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -58,7 +60,7 @@ public final class LengthText {
             if (unit == null && (terms > 0 || term.end() < plain.length())) {
                 break;
             }
-            mm += amount(field, text, term) * (unit == null ? bare : unit(unit)).mm();
+            mm += mm(field, text, term, unit == null ? bare : unit(unit));
             end = term.end();
             terms++;
         }
@@ -112,22 +114,26 @@ public final class LengthText {
         return plain.toString().trim();
     }
 
-    private static double amount(String field, String text, Matcher term) {
-        if (term.group(1) != null) {
-            return Double.parseDouble(term.group(1)) + fraction(field, text, term.group(2), term.group(3));
+    /** The amount in mm, reckoned in decimals so that 5/8 in is 15.875 mm and nothing near it. */
+    private static double mm(String field, String text, Matcher term, LengthUnit unit) {
+        BigDecimal unitMm = BigDecimal.valueOf(unit.mm());
+        if (term.group(6) != null) {
+            return new BigDecimal(term.group(6).replace(',', '.'))
+                    .multiply(unitMm)
+                    .doubleValue();
         }
-        if (term.group(4) != null) {
-            return fraction(field, text, term.group(4), term.group(5));
-        }
-        return Double.parseDouble(term.group(6).replace(',', '.'));
-    }
-
-    private static double fraction(String field, String text, String above, String below) {
-        double divisor = Double.parseDouble(below);
-        if (divisor == 0) {
+        boolean isMixed = term.group(1) != null;
+        BigDecimal whole = isMixed ? new BigDecimal(term.group(1)) : BigDecimal.ZERO;
+        BigDecimal above = new BigDecimal(term.group(isMixed ? 2 : 4));
+        BigDecimal below = new BigDecimal(term.group(isMixed ? 3 : 5));
+        if (below.signum() == 0) {
             throw new RefusedValueException(field, "“" + text.trim() + "” divides by nothing. " + HOW);
         }
-        return Double.parseDouble(above) / divisor;
+        return whole.multiply(below)
+                .add(above)
+                .multiply(unitMm)
+                .divide(below, MathContext.DECIMAL64)
+                .doubleValue();
     }
 
     private static LengthUnit unit(String word) {

@@ -81,7 +81,7 @@ public final class Workroom {
             return List.of();
         }
         Project.Lay lay = project.lay();
-        return DungareesSteps.of(plan.get(), source.cloth(), design.get(), lay == null ? null : lay.layout());
+        return DungareesSteps.of(plan.get(), source.cloth(), design.get(), lay == null ? null : lay.layout(), unit());
     }
 
     /**
@@ -146,9 +146,13 @@ public final class Workroom {
         return new StationState(station, StationState.Stand.STALE, sentence);
     }
 
-    private String length(double mm) {
+    private LengthUnit unit() {
         Aim aim = project.aim();
-        return LengthText.format(Length.ofMm(mm), aim == null ? LengthUnit.CM : aim.unit());
+        return aim == null ? LengthUnit.CM : aim.unit();
+    }
+
+    private String length(double mm) {
+        return LengthText.format(Length.ofMm(mm), unit());
     }
 
     private StationState aim() {

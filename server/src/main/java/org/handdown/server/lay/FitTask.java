@@ -95,14 +95,18 @@ class FitTask {
 
         /** A lay that is no better than the one there is, of the same panels and pieces, does not replace it. */
         private String store(FitRunMapper.RunRow row, FitProblem problem, FitLayout layout) {
-            Project.Lay before =
-                    projects.require(row.householdId(), row.projectId()).project().lay();
+            Project.Lay before = projects.require(row.householdId(), row.projectId())
+                    .project()
+                    .lay();
             boolean same = before != null && before.problem().equals(problem);
             if (before != null && same && !Fitter.isBetter(problem, layout, before.layout())) {
                 return "Nothing better was found; the lay before stays.";
             }
             projects.editLatest(
-                    row.householdId(), row.projectId(), "the lay", p -> p.withLay(new Project.Lay(problem, layout, false)));
+                    row.householdId(),
+                    row.projectId(),
+                    "the lay",
+                    p -> p.withLay(new Project.Lay(problem, layout, false)));
             return "";
         }
 

@@ -52,9 +52,7 @@ final class LayViews {
         return new LayView(
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
-                layout.unplaced().stream()
-                        .map(this::unplaced)
-                        .toList(),
+                layout.unplaced().stream().map(this::unplaced).toList(),
                 layout.remnants().stream().map(this::remnant).toList(),
                 Say.area(used),
                 Say.area(cloth),
@@ -114,7 +112,9 @@ final class LayViews {
                 at.y(),
                 at.rotation(),
                 at.mirrored(),
-                lay.problem().piece(p.piece()).variants().stream().map(FitPiece.Variant::id).toList(),
+                lay.problem().piece(p.piece()).variants().stream()
+                        .map(FitPiece.Variant::id)
+                        .toList(),
                 Say.points(at.toPanel(variant.outline()).points()),
                 stitchLine(p),
                 anchor == null

@@ -62,7 +62,15 @@ public record ProjectView(
     /** An edge of a part or panel, for drawing and picking. */
     public record EdgeView(String name, List<double[]> points) {}
 
-    public record PartView(String id, String name, boolean main, String side, double dx, double dy, List<double[]> outline, List<EdgeView> edges) {}
+    public record PartView(
+            String id,
+            String name,
+            boolean main,
+            String side,
+            double dx,
+            double dy,
+            List<double[]> outline,
+            List<EdgeView> edges) {}
 
     /** @param rateMinutes minutes a metre of this stitch */
     public record JoinView(

@@ -1,0 +1,113 @@
+package org.handdown.lay;
+
+import java.util.List;
+import java.util.Set;
+import org.handdown.geometry.Placement;
+import org.handdown.geometry.Ring;
+import org.handdown.panel.EdgeKind;
+import org.jspecify.annotations.Nullable;
+
+/** Short words for fitting problems in tests. */
+final class Fit {
+    static final Ring SQUARE_100 = Ring.rectangle(0, 0, 100, 100);
+
+    private Fit() {}
+
+    static FitPanel panel(String id, Ring outline) {
+        return new FitPanel(id, outline, List.of(), List.of(), "cord", 90, true, false, List.of(), List.of());
+    }
+
+    static FitPanel with(FitPanel p, List<Ring> holes, List<FlawZone> zones) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                holes,
+                zones,
+                p.cloth(),
+                p.grainDeg(),
+                p.oneWay(),
+                p.reversible(),
+                p.repeats(),
+                p.edges());
+    }
+
+    static FitPanel with(FitPanel p, boolean oneWay, boolean reversible, double grainDeg) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                p.holes(),
+                p.zones(),
+                p.cloth(),
+                grainDeg,
+                oneWay,
+                reversible,
+                p.repeats(),
+                p.edges());
+    }
+
+    static FitPanel striped(FitPanel p, Repeat... repeats) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                p.holes(),
+                p.zones(),
+                p.cloth(),
+                p.grainDeg(),
+                p.oneWay(),
+                p.reversible(),
+                List.of(repeats),
+                p.edges());
+    }
+
+    static FitPanel hemmed(FitPanel p, int from, int to) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                p.holes(),
+                p.zones(),
+                p.cloth(),
+                p.grainDeg(),
+                p.oneWay(),
+                p.reversible(),
+                p.repeats(),
+                List.of(new PanelRun("old hem", EdgeKind.HEM, from, to)));
+    }
+
+    static FitPiece piece(String id, Ring outline, int quantity) {
+        return piece(
+                id,
+                quantity,
+                Handed.SAME,
+                PieceGrain.LENGTHWISE,
+                new FitPiece.Variant("plain", outline, List.of(), null, 0));
+    }
+
+    static FitPiece piece(String id, int quantity, Handed handed, PieceGrain grain, FitPiece.Variant... variants) {
+        return new FitPiece(id, quantity, handed, List.of(), grain, 0, true, null, List.of(variants), List.of());
+    }
+
+    static FitPiece.Variant variant(
+            String id, Ring outline, FitPiece.@Nullable Anchor anchor, double bonus, Ring... hidden) {
+        return new FitPiece.Variant(id, outline, List.of(hidden), anchor, bonus);
+    }
+
+    static FitPiece.Anchor onHem(int from, int to) {
+        return new FitPiece.Anchor(from, to, Set.of(EdgeKind.HEM));
+    }
+
+    static FitProblem fill(List<FitPanel> panels, FitPiece... pieces) {
+        return new FitProblem(Objective.FILL, 0, 0, panels, List.of(pieces));
+    }
+
+    static Placed at(String piece, int copy, double x, double y) {
+        return at(piece, copy, x, y, 0, false);
+    }
+
+    static Placed at(String piece, int copy, double x, double y, double rotation, boolean mirrored) {
+        return new Placed(piece, copy, "plain", "p", new Placement(x, y, rotation, mirrored));
+    }
+
+    static FitLayout fit(FitProblem problem, long steps) {
+        return Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, steps, 1, 1));
+    }
+}

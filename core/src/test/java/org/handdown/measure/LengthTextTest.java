@@ -1,0 +1,81 @@
+package org.handdown.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LengthTextTest {
+    private static double mm(String text) {
+        return LengthText.parse("x", text, LengthUnit.CM).mm();
+    }
+
+    /** Reference: the international inch of 1959, 25.4 mm exactly; foot 12 in, yard 36 in. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5 1/2\"|139.7",
+                "5½ in|139.7",
+                "13.5cm|135",
+                "13,5 cm|135",
+                "1.3 m|1300",
+                "2' 6\"|762",
+                "1/4 yd|228.6",
+                "5/8 in|15.875",
+                "3/8 in|9.525",
+                "1 1/2 in|38.1",
+                "½ in|12.7",
+                "135 mm|135",
+                "1 m 20 cm|1200"
+            })
+    void readsWhatPeopleWrite(String text, double expected) {
+        assertThat(mm(text)).isCloseTo(expected, within(1e-9));
+    }
+
+    @Test
+    void aBareNumberTakesTheUnitAskedForAndNothingElse() {
+        assertThat(LengthText.parse("x", "34", LengthUnit.INCH).mm()).isCloseTo(863.6, within(1e-9));
+        assertThat(LengthText.parse("x", "34", LengthUnit.MM).mm()).isEqualTo(34);
+    }
+
+    /** Button sizes: 40 L = 1 in, so 24 L = 15.24 mm (handbook table). */
+    @Test
+    void aTwentyFourLineButtonMeasuresAsTheTableSays() {
+        assertThat(Length.ofInches(24.0 / 40).mm()).isCloseTo(15.24, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "  ", "sixty", "5 6", "12 cm cm", "1/0 in", "-4 cm", "1e5", "5 inchworms", "NaN", "½½"})
+    void refusesWhatIsNoLengthAndSaysHow(String text) {
+        assertThatThrownBy(() -> mm(text))
+                .isInstanceOf(RefusedValueException.class)
+                .hasFieldOrPropertyWithValue("field", "x");
+    }
+
+    @Test
+    void refusesANovel() {
+        assertThatThrownBy(() -> mm("1".repeat(5000))).hasMessageContaining("too long");
+    }
+
+    @Property
+    void whatIsWrittenInSixteenthsReadsBackExactly(@ForAll @IntRange(min = 0, max = 40_000) int sixteenths) {
+        Length length = Length.ofInches(sixteenths / 16.0);
+        String text = LengthText.format(length, LengthUnit.INCH);
+        assertThat(LengthText.parse("x", text, LengthUnit.CM).mm()).isCloseTo(length.mm(), within(1e-9));
+    }
+
+    @Property
+    void centimetresAreWrittenToTheMillimetre(@ForAll @DoubleRange(min = 0, max = 3000) double mm) {
+        String text = LengthText.format(Length.ofMm(mm), LengthUnit.CM);
+        assertThat(LengthText.parse("x", text, LengthUnit.INCH).mm()).isCloseTo(mm, within(0.5001));
+    }
+}

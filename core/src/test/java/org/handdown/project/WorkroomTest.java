@@ -1,0 +1,129 @@
+package org.handdown.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.handdown.Demo;
+import org.handdown.geometry.Point;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitProblem;
+import org.handdown.measure.LengthUnit;
+import org.handdown.panel.EdgeKind;
+import org.handdown.panel.Flaw;
+import org.handdown.panel.LegSurvey;
+import org.handdown.panel.Panel;
+import org.handdown.project.StationState.Stand;
+import org.handdown.source.TrouserMeasures;
+import org.handdown.unpick.JoinDecision;
+import org.junit.jupiter.api.Test;
+
+class WorkroomTest {
+    private static Stand stand(Project project, Station station) {
+        return new Workroom(project)
+                .stations().stream()
+                        .filter(s -> s.station() == station)
+                        .findFirst()
+                        .orElseThrow()
+                        .stand();
+    }
+
+    private static Project laid(Project project) {
+        FitProblem problem = new Workroom(project).problem().orElseThrow();
+        FitLayout empty = new FitLayout(List.of(), List.of(), new FitLayout.Measures(0, 1, 0, null, 0, 1), List.of());
+        return project.withLay(new Project.Lay(problem, empty, false));
+    }
+
+    @Test
+    void aNewProjectAsksForEverything() {
+        assertThat(new Workroom(Project.named("x")).stations())
+                .extracting(StationState::stand)
+                .containsOnly(Stand.OPEN);
+    }
+
+    @Test
+    void aTallerChildMakesPiecesAndLayStaleAndRedoingMendsThem() {
+        Project project = laid(Demo.project(1100));
+        assertThat(stand(project, Station.LAY)).isEqualTo(Stand.SETTLED);
+        Project taller = project.withAim(new Aim(Demo.child(1160), Demo.EASE, LengthUnit.CM));
+        assertThat(stand(taller, Station.PIECES)).isEqualTo(Stand.STALE);
+        assertThat(stand(taller, Station.LAY)).isEqualTo(Stand.STALE);
+        Project redone = new Workroom(taller).redoPieces();
+        assertThat(stand(redone, Station.PIECES)).isEqualTo(Stand.SETTLED);
+        assertThat(stand(redone, Station.LAY)).isEqualTo(Stand.STALE);
+        assertThat(stand(laid(redone), Station.LAY)).isEqualTo(Stand.SETTLED);
+    }
+
+    @Test
+    void showingLengthsInInchesMakesNothingStaleButWords() {
+        Project project = laid(Demo.project(1100));
+        Project inches =
+                new Workroom(project.withAim(new Aim(Demo.child(1100), Demo.EASE, LengthUnit.INCH))).redoPieces();
+        assertThat(stand(inches, Station.LAY)).isEqualTo(Stand.SETTLED);
+    }
+
+    @Test
+    void anotherDecisionMakesThePanelsStale() {
+        Project project = laid(Demo.project(1100));
+        Map<String, JoinDecision> decisions = new HashMap<>(project.decisions());
+        decisions.put("hem-left", JoinDecision.UNPICK);
+        Project changed = project.withDecisions(decisions);
+        assertThat(stand(changed, Station.PANELS)).isEqualTo(Stand.STALE);
+        Panel left = new Workroom(new Workroom(changed).redoPanels()).panels().get(0);
+        // The unpicked hem gives its 38 mm of depth, and is no finished edge any more.
+        assertThat(left.outline().ring().box().minY()).isCloseTo(-38, within(1e-6));
+        assertThat(left.edgeKinds()).isEmpty();
+    }
+
+    @Test
+    void keptHemsAreFinishedEdgesAndCutAwayOnesTakeTheirDepth() {
+        Panel kept = new Workroom(Demo.project(1100)).panels().get(0);
+        assertThat(kept.edgeKinds()).containsEntry("hem", EdgeKind.HEM);
+        Map<String, JoinDecision> decisions = new HashMap<>(Demo.decisions());
+        decisions.put("hem-left", JoinDecision.CUT_AWAY);
+        Project cut = new Workroom(Demo.project(1100).withDecisions(decisions)).redoPanels();
+        assertThat(new Workroom(cut).panels().get(0).outline().ring().box().minY())
+                .isCloseTo(38, within(1e-6));
+    }
+
+    @Test
+    void flawsAndTapeMeasuresOutliveANewDecisionButNotOtherTrousers() {
+        Project project = Demo.project(1100);
+        Project.MeasuredPanels panels = java.util.Objects.requireNonNull(project.panels());
+        Flaw flaw = new Flaw(Flaw.Treatment.HIDE, "worn knee", new Point(0, 420), 88, 112);
+        LegSurvey marked = panels.surveys().get(0).withFlaws(List.of(flaw));
+        Project flawed =
+                project.withPanels(new Project.MeasuredPanels(panels.measures(), panels.decisions(), List.of(marked)));
+        Map<String, JoinDecision> decisions = new HashMap<>(project.decisions());
+        decisions.put("waistband", JoinDecision.CUT_AWAY);
+        Project redone = new Workroom(flawed.withDecisions(decisions)).redoPanels();
+        assertThat(java.util.Objects.requireNonNull(redone.panels())
+                        .surveys()
+                        .get(0)
+                        .flaws())
+                .containsExactly(flaw);
+        TrouserMeasures wider = new TrouserMeasures(940, 1130, 700, 512, 448, 780, 1022, 38, 38, 12);
+        TrouserSource source = java.util.Objects.requireNonNull(project.source());
+        Project other = redone.withSource(new TrouserSource(source.name(), "", "", "", "", source.cloth(), wider));
+        assertThat(stand(other, Station.PANELS)).isEqualTo(Stand.STALE);
+        LegSurvey anew = java.util.Objects.requireNonNull(
+                        new Workroom(other).redoPanels().panels())
+                .surveys()
+                .get(0);
+        assertThat(anew.shape().thigh().widthMm()).isEqualTo(318);
+        assertThat(anew.flaws()).containsExactly(flaw);
+    }
+
+    @Test
+    void leftAndRightPanelsAreMirrorImages() {
+        List<Panel> panels = new Workroom(Demo.project(1100)).panels();
+        assertThat(panels).hasSize(4);
+        var left = panels.get(0).outline().ring().box();
+        var right = panels.get(1).outline().ring().box();
+        assertThat(left.maxX()).isCloseTo(-right.minX(), within(1e-9));
+        assertThat(panels.get(0).outline().ring().areaMm2())
+                .isCloseTo(panels.get(1).outline().ring().areaMm2(), within(1e-6));
+    }
+}

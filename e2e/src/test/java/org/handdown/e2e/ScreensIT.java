@@ -1,0 +1,77 @@
+package org.handdown.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every main view, at three sizes, by day and by lamp: no serious problem for anybody, nothing wider than the screen, no complaint. */
+class ScreensIT {
+    private static final List<String> STATIONS =
+            List.of("Aim", "Source", "Take apart", "Panels", "Pieces", "Lay", "Make", "Log");
+    private static final boolean TAKE_PICTURES = Boolean.getBoolean("handdown.screenshots");
+
+    static Stream<Arguments> screens() {
+        return Stream.of(
+                Arguments.of(1280, 800, false),
+                Arguments.of(1280, 800, true),
+                Arguments.of(1920, 1080, false),
+                Arguments.of(768, 1024, false));
+    }
+
+    @ParameterizedTest(name = "{0} × {1}, dark {2}")
+    @MethodSource("screens")
+    void everyViewIsFitForEverybody(int width, int height, boolean dark) {
+        List<String> complaints = new ArrayList<>();
+        Stage stage = Stage.get();
+        Page door = stage.visitor(width, height, dark);
+        door.navigate(stage.address);
+        door.getByText("Old garments into new ones").waitFor();
+        look(door, "sign-in", complaints);
+        door.context().close();
+
+        Table table = Table.sitDown(stage, width, height, dark);
+        table.page().onConsoleMessage(m -> {
+            if (m.type().equals("error")) {
+                complaints.add("console: " + m.text());
+            }
+        });
+        table.heading("Net-loft door curtains").waitFor();
+        look(table.page(), "household", complaints);
+        table.open("Dungarees for Ilse");
+        for (String station : STATIONS) {
+            table.goTo(station);
+            table.page().waitForLoadState(LoadState.NETWORKIDLE);
+            look(table.page(), station.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), complaints);
+        }
+        table.leave();
+        assertThat(complaints).isEmpty();
+    }
+
+    private static void look(Page page, String view, List<String> complaints) {
+        AxeResults results = new AxeBuilder(page).analyze();
+        results.getViolations().stream()
+                .filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
+                .forEach(v -> complaints.add(
+                        view + ": " + v.getId() + " " + v.getNodes().get(0).getHtml()));
+        int tooWide = (Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+        if (tooWide > 0) {
+            complaints.add(view + " is " + tooWide + " px wider than the screen");
+        }
+        boolean isPicture = page.viewportSize().width == 1280 && TAKE_PICTURES;
+        boolean isDark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
+        if (isPicture && (!isDark || view.equals("lay"))) {
+            Path file = Stage.ROOT.resolve("docs/screenshots/" + view + (isDark ? "-by-lamp" : "") + ".png");
+            page.screenshot(new Page.ScreenshotOptions().setPath(file));
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package org.handdown.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** What a person does on the page, in their own words. */
+record Table(Page page) {
+    static Table sitDown(Stage stage, int width, int height, boolean dark) {
+        Page page = stage.visitor(width, height, dark);
+        page.navigate(stage.address);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Step into the made-up household"))
+                .click();
+        Table table = new Table(page);
+        table.heading("On the table").waitFor();
+        return table;
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    void open(String project) {
+        page.navigate(page.url().replaceAll("(https?://[^/]+).*", "$1/"));
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(project))))
+                .first()
+                .click();
+        page.waitForURL(Pattern.compile("/projects/.*"));
+    }
+
+    void goTo(String station) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + station)))
+                .click();
+        heading(station).waitFor();
+    }
+
+    /** The thread's own words about a station. */
+    Locator thread(String station) {
+        return page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + station)));
+    }
+
+    void settle(String label, String text) {
+        field(label).fill(text);
+        field(label).press("Tab");
+    }
+
+    void leave() {
+        page.context().close();
+    }
+}

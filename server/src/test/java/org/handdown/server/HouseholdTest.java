@@ -1,0 +1,100 @@
+package org.handdown.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.UUID;
+import org.handdown.server.account.HouseholdUser;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Tests through the HTTP interface, on a real PostgreSQL, as the user of a household of their own. */
+@SpringBootTest
+@AutoConfigureMockMvc
+public abstract class HouseholdTest {
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.register(registry);
+    }
+
+    @Autowired
+    protected MockMvc mvc;
+
+    @Autowired
+    protected ObjectMapper json;
+
+    @Autowired
+    protected JdbcTemplate jdbc;
+
+    /** What came back. */
+    public record Reply(int status, JsonNode body) {
+        public String text(String field) {
+            return body.path(field).asText();
+        }
+    }
+
+    protected HouseholdUser newHousehold() {
+        UUID household = UUID.randomUUID();
+        jdbc.update("insert into household (id, name) values (?, 'Test household')", household);
+        HouseholdUser user = new HouseholdUser(UUID.randomUUID(), household, "u" + household, "Tester", "x");
+        jdbc.update(
+                "insert into app_user (id, household_id, login, name, password_hash) values (?, ?, ?, ?, ?)",
+                user.id(),
+                household,
+                user.login(),
+                user.name(),
+                user.passwordHash());
+        return user;
+    }
+
+    protected Reply call(HouseholdUser who, String method, String path, String body) {
+        try {
+            MockHttpServletResponse response = mvc.perform(request(HttpMethod.valueOf(method), path)
+                            .with(user(who))
+                            .with(csrf())
+                            .contentType(MediaType.APPLICATION_JSON)
+                            .content(body))
+                    .andReturn()
+                    .getResponse();
+            String text = response.getContentAsString();
+            boolean isJson = text.startsWith("{") || text.startsWith("[");
+            return new Reply(response.getStatus(), isJson ? json.readTree(text) : json.createObjectNode());
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    protected Reply read(HouseholdUser who, String path) {
+        return call(who, "GET", path, "");
+    }
+
+    protected static String demoProject() {
+        try {
+            return Files.readString(Path.of("../demo/1-dungarees.project.json"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Imports the demo project and returns its address. */
+    protected String importDemo(HouseholdUser who) {
+        Reply made = call(who, "POST", "/api/projects/import", demoProject());
+        assertThat(made.status()).isEqualTo(201);
+        return "/api/projects/" + made.text("id");
+    }
+}

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { boundsOf, labelPoint, pathOf } from './paths'
+import { inRows, sideBySide } from '../panels/sideBySide'
+
+const square = [
+  [0, 0],
+  [10, 0],
+  [10, 20],
+  [0, 20],
+]
+
+describe('drawing outlines', () => {
+  it('writes a closed path for a ring and an open one for a run', () => {
+    expect(pathOf(square)).toBe('M0 0L10 0L10 20L0 20Z')
+    expect(pathOf(square.slice(0, 2), false)).toBe('M0 0L10 0')
+    expect(pathOf([])).toBe('')
+  })
+
+  it('finds the bounds of several rings', () => {
+    expect(boundsOf([square, [[-5, 3]]])).toEqual({ minX: -5, minY: 0, maxX: 10, maxY: 20 })
+  })
+
+  it('puts a label inside a shape whose middle is hollow', () => {
+    const hook = [
+      [0, 0],
+      [30, 0],
+      [30, 5],
+      [8, 5],
+      [8, 40],
+      [0, 40],
+    ]
+    const [x] = labelPoint(hook, 0.5)
+    expect(x).toBeGreaterThan(0)
+    expect(x).toBeLessThan(8)
+  })
+
+  it('lays outlines side by side with the gap between them', () => {
+    const row = sideBySide([{ outline: square }, { outline: square }], 7)
+    expect(row.map((r) => r.dx)).toEqual([0, 17])
+  })
+
+  it('starts a new row below when the width is used up', () => {
+    const rows = inRows([square, square, square], (s) => s, 25, 5)
+    expect(rows.map((r) => r.dy)).toEqual([-20, -20, -45])
+    expect(rows[2]?.dx).toBe(0)
+  })
+})

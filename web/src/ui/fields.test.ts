@@ -1,0 +1,34 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import MeasureField from './MeasureField.vue'
+
+const props = { label: 'hip girth', value: '60 cm', name: 'aim.measures.HIP' }
+
+describe('a measure', () => {
+  it('is told only when it was changed', async () => {
+    const field = mount(MeasureField, { props })
+    await field.find('input').setValue('60 cm')
+    await field.find('input').trigger('change')
+    expect(field.emitted('settle')).toBeUndefined()
+    await field.find('input').setValue('23 5/8 in')
+    await field.find('input').trigger('change')
+    expect(field.emitted('settle')?.[0]).toEqual(['23 5/8 in'])
+  })
+
+  it('keeps what was typed beside the complaint about it', async () => {
+    const field = mount(MeasureField, { props })
+    await field.find('input').setValue('sixty')
+    await field.setProps({
+      problem: { status: 422, title: '', detail: 'not a length', field: 'aim.measures.HIP' },
+    })
+    expect(field.find('input').element.value).toBe('sixty')
+    expect(field.find('input').attributes('aria-invalid')).toBe('true')
+    expect(field.text()).toContain('not a length')
+  })
+
+  it('does not take a complaint about another field for its own', () => {
+    const problem = { status: 422, title: '', detail: 'not a length', field: 'aim.measures.WAIST' }
+    const field = mount(MeasureField, { props: { ...props, problem } })
+    expect(field.text()).not.toContain('not a length')
+  })
+})
