@@ -63,7 +63,6 @@ const hours = (m: number) =>
           :class="[
             s.step.gate ? 'border-2 !border-madder' : '',
             s.step.id === next ? 'ring-2 ring-ink' : '',
-            s.done ? 'opacity-70' : '',
           ]"
         >
           <input

@@ -32,7 +32,8 @@ public record JsonField(String path, JsonNode node) {
         try {
             return make.get();
         } catch (RefusedValueException e) {
-            throw path.isEmpty() ? e : e.within(path);
+            // A field that was read here already names its whole path; one that a value refused only its own.
+            throw path.isEmpty() || e.field().startsWith(path) ? e : e.within(path);
         }
     }
 

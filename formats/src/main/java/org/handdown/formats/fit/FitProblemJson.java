@@ -58,10 +58,8 @@ public final class FitProblemJson {
             return JSON.readTree(text);
         } catch (JsonProcessingException e) {
             var at = e.getLocation();
-            throw new RefusedValueException(
-                    "file",
-                    "is not JSON: %s (line %d, column %d)."
-                            .formatted(firstLine(e.getOriginalMessage()), at.getLineNr(), at.getColumnNr()));
+            String where = at == null ? "" : " (line %d, column %d)".formatted(at.getLineNr(), at.getColumnNr());
+            throw new RefusedValueException("file", "is not JSON: " + firstLine(e.getOriginalMessage()) + where + ".");
         }
     }
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every main view, at three sizes, by day and by lamp: no serious problem for anybody, nothing wider than the screen, no complaint. */
-class ScreensIT {
+class AppearanceIT {
     private static final List<String> STATIONS =
             List.of("Aim", "Source", "Take apart", "Panels", "Pieces", "Lay", "Make", "Log");
     private static final boolean TAKE_PICTURES = Boolean.getBoolean("handdown.screenshots");

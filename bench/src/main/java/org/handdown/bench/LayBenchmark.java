@@ -1,0 +1,88 @@
+package org.handdown.bench;
+
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Objects;
+import java.util.concurrent.TimeUnit;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.geometry.NoFitPolygon;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.lay.Finding;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.Fitter;
+import org.handdown.lay.RuleChecker;
+import org.handdown.project.Project;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** On the demo's own panels and pieces. The reference is one overlap of two legs by java.awt.geom.Area, a library everybody has. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 4, time = 1)
+@Fork(1)
+public class LayBenchmark {
+    private final Project.Lay lay = demo();
+    private final Ring front =
+            lay.problem().piece("front-leg").variants().get(0).outline();
+    private final Ring back = lay.problem().piece("back-leg").variants().get(0).outline();
+    private final Ring panel = lay.problem().panels().get(2).outline();
+
+    private static Project.Lay demo() {
+        try {
+            return Objects.requireNonNull(ProjectJson.read(Files.readString(Path.of("demo/1-dungarees.project.json")))
+                    .lay());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Benchmark
+    public Area referenceAreaOverlap() {
+        Area area = area(front);
+        area.intersect(area(back));
+        return area;
+    }
+
+    private static Area area(Ring ring) {
+        Path2D path = new Path2D.Double();
+        path.moveTo(ring.at(0).x(), ring.at(0).y());
+        ring.points().forEach(p -> path.lineTo(p.x(), p.y()));
+        path.closePath();
+        return new Area(path);
+    }
+
+    @Benchmark
+    public Region noFitPolygonOfTwoLegs() {
+        return NoFitPolygon.of(front, back);
+    }
+
+    @Benchmark
+    public Region innerFitOfALegInItsPanel() {
+        return NoFitPolygon.within(panel, back);
+    }
+
+    @Benchmark
+    public List<Finding> checkTheWholeLay() {
+        return RuleChecker.check(lay.problem(), lay.layout());
+    }
+
+    @Benchmark
+    public FitLayout fitFromNothingToAFirstLay() {
+        return Fitter.fit(lay.problem(), new Fitter.Budget(Double.POSITIVE_INFINITY, 0, 1, 1));
+    }
+}
