@@ -60,10 +60,7 @@ const hours = (m: number) =>
           v-for="(s, i) in project.steps"
           :key="s.step.id"
           class="slip grid grid-cols-[auto_1fr_auto] gap-x-4 p-3"
-          :class="[
-            s.step.gate ? 'border-2 !border-madder' : '',
-            s.step.id === next ? 'ring-2 ring-ink' : '',
-          ]"
+          :class="[s.step.gate ? 'border-2 !border-madder' : '', s.step.id === next ? 'ring-2 ring-ink' : '']"
         >
           <input
             type="checkbox"

@@ -61,7 +61,7 @@ final class Clearances {
 
     /** Shifts at which the moving shape would lie on the fixed one, both at the origin. */
     Region meeting(Shape fixed, Shape moving) {
-        return meeting(Region.of(fixed.ring), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.ring);
+        return meeting(Region.of(fixed.lean), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.lean);
     }
 
     private Obstacle obstacle(Shape fixed, Shape moving) {
@@ -89,12 +89,12 @@ final class Clearances {
         }
         double margin = Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
         for (Ring hole : panel.holes()) {
-            inside = inside.minus(meeting(Region.of(hole), margin, shape.ring).grownMitred(-RIM_MM));
+            inside = inside.minus(meeting(Region.of(hole), margin, shape.lean).grownMitred(-RIM_MM));
         }
         for (FlawZone zone : panel.zones()) {
             if (zone.kind() == FlawZone.Kind.AVOID) {
                 inside = inside.minus(
-                        meeting(Region.of(zone.outline()), margin, shape.ring).grownMitred(-RIM_MM));
+                        meeting(Region.of(zone.outline()), margin, shape.lean).grownMitred(-RIM_MM));
             } else {
                 for (Ring seen : shape.seen().ringsWithoutHoles()) {
                     inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
@@ -106,9 +106,9 @@ final class Clearances {
 
     private Region insidePanel(FitPanel panel, Shape shape) {
         double margin = problem.marginMm() - DISTANCE_SLACK_MM;
-        Region cloth = Region.of(panel.outline());
+        Region cloth = Leaner.inside(panel.outline());
         Region usable = margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
-        return within(usable, shape.ring);
+        return within(usable, shape.lean);
     }
 
     /** As near on the finished edge as a tape can tell, or within what the format allows where that is needed. */
@@ -120,7 +120,7 @@ final class Clearances {
     private Region alongFinishedEdges(FitPanel panel, Shape shape, double reachMm) {
         FitPiece.Anchor anchor = java.util.Objects.requireNonNull(shape.variant.anchor());
         List<Point> run = shape.ring.run(anchor.from(), anchor.to());
-        Region inside = within(Region.of(panel.outline()).grownBevelled(OUTLINE_SLACK_MM), shape.ring);
+        Region inside = within(Region.of(panel.outline()).grownBevelled(OUTLINE_SLACK_MM), shape.lean);
         List<Region> loci = new ArrayList<>();
         for (PanelRun edge : panel.edges()) {
             if (!anchor.on().contains(edge.kind()) || inside.isEmpty()) {
@@ -132,7 +132,7 @@ final class Clearances {
             double margin = problem.marginMm() - DISTANCE_SLACK_MM;
             if (margin > 0 && !locus.isEmpty()) {
                 Region rest = Region.along(panel.outline().run(edge.to(), edge.from()), margin);
-                locus = locus.minus(meeting(rest, 0, shape.ring));
+                locus = locus.minus(meeting(rest, 0, shape.lean));
             }
             loci.add(locus);
         }

@@ -20,6 +20,8 @@ final class Search {
     /** A tilted piece must reach this much less far to be preferred: it is harder to chalk. */
     private static final double TILT_PENALTY_MM = 15;
 
+    private static final int TIGHTNESS_PAIRS = 150;
+
     private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
@@ -71,7 +73,8 @@ final class Search {
             panelOrder.add(i);
         }
         chooseWays();
-        tightestFirst = true;
+        // Knowing which panel is tightest means trying all of them: too dear for the first lay of a large problem.
+        tightestFirst = bench.problem.pieces().size() * wayDeg.length <= TIGHTNESS_PAIRS;
         tilting = false;
     }
 

@@ -18,6 +18,9 @@ final class Shape {
 
     final Ring ring;
     final Box box;
+    /** Covers the piece with few points: what clearances are made from. */
+    final Ring lean;
+
     private volatile @Nullable Region seen;
 
     Shape(int index, int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored, boolean straight) {
@@ -29,6 +32,7 @@ final class Shape {
         this.straight = straight;
         this.ring = at(0, 0).toPanel(variant.outline());
         this.box = ring.box();
+        this.lean = Leaner.covering(ring);
     }
 
     /** The part of the piece that will be seen, where flaws to hide may not lie. */
