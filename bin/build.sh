@@ -27,7 +27,9 @@ build_fit() {
 }
 
 exec_fit() {
-  exec java -XX:+UseParallelGC -Xshare:auto -cp "$FIT_JAR:formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
+  local here=$PWD
+  cd "$FROM" || exit 1
+  exec java -XX:+UseParallelGC -Xshare:auto -cp "$here/$FIT_JAR:$here/formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
 }
 
 build_app() {

@@ -68,8 +68,13 @@ stop_database() {
   return 0
 }
 
+# A path as the caller meant it, whatever folder this script works in.
+meant() { case $1 in /*) printf '%s' "$1" ;; *) printf '%s/%s' "$FROM" "$1" ;; esac; }
+
 backup_data() {
   [ $# -eq 1 ] || fail "name the file to write: ./hand-down backup FILE"
+  set -- "$(meant "$1")"
+  [ -d "$(dirname "$1")" ] || fail "there is no folder $(dirname "$1"); make it first."
   [ -s "$RUN/own/cluster" ] || fail "there is no data of your own yet; ./hand-down start makes some."
   local was_running=
   database_runs own && was_running=1
@@ -81,7 +86,8 @@ backup_data() {
 }
 
 restore_data() {
-  [ $# -eq 1 ] && [ -f "$1" ] || fail "name a file that ./hand-down backup wrote."
+  [ $# -eq 1 ] && [ -f "$(meant "$1")" ] || fail "name a file that ./hand-down backup wrote."
+  set -- "$(meant "$1")"
   need_packages server
   local bin
   bin=$(postgres_bin)

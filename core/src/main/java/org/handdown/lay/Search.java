@@ -31,13 +31,26 @@ final class Search {
     private LayState state;
     private double[] wayDeg;
     private List<Integer> panelOrder;
-    private boolean tightestFirst;
+    private PanelChoice choice = PanelChoice.TIGHTEST;
     private boolean worthFirst = true;
     private boolean tilting;
     private double lengthLimit = Double.POSITIVE_INFINITY;
 
+    /** In which order a piece tries the panels. */
+    private enum PanelChoice {
+        TIGHTEST,
+        ROOMIEST,
+        IN_TURN
+    }
+
     /** What all threads share. */
-    record Bench(FitProblem problem, ShapeBook book, Clearances clearances, Stripes stripes, int[] pieceOf) {
+    record Bench(
+            FitProblem problem,
+            ShapeBook book,
+            Clearances clearances,
+            Stripes stripes,
+            int[] pieceOf,
+            double[] usableMm2) {
         static Bench of(FitProblem problem) {
             int[] pieceOf = new int
                     [problem.pieces().stream().mapToInt(FitPiece::quantity).sum()];
@@ -47,7 +60,11 @@ final class Search {
                     pieceOf[copy++] = p;
                 }
             }
-            return new Bench(problem, new ShapeBook(problem), new Clearances(problem), new Stripes(problem), pieceOf);
+            double[] usable = problem.panels().stream()
+                    .mapToDouble(p -> Remnants.usable(p).areaMm2())
+                    .toArray();
+            return new Bench(
+                    problem, new ShapeBook(problem), new Clearances(problem), new Stripes(problem), pieceOf, usable);
         }
 
         FitPiece piece(int copy) {
@@ -73,8 +90,11 @@ final class Search {
             panelOrder.add(i);
         }
         chooseWays();
-        // Knowing which panel is tightest means trying all of them: too dear for the first lay of a large problem.
-        tightestFirst = bench.problem.pieces().size() * wayDeg.length <= TIGHTNESS_PAIRS;
+        // Knowing which panel is tightest means trying all of them, and a full one costs most: too dear for the first
+        // lay
+        // of a large problem.
+        boolean isLarge = bench.problem.pieces().size() * wayDeg.length > TIGHTNESS_PAIRS;
+        choice = isLarge ? PanelChoice.ROOMIEST : PanelChoice.TIGHTEST;
         tilting = false;
     }
 
@@ -144,7 +164,7 @@ final class Search {
         if (!isShortest()) {
             java.util.Collections.shuffle(panelOrder, random);
         }
-        tightestFirst = random.nextBoolean();
+        choice = random.nextBoolean() ? PanelChoice.TIGHTEST : PanelChoice.IN_TURN;
         worthFirst = random.nextInt(8) > 0;
         tilting = random.nextInt(3) == 0;
     }
@@ -254,7 +274,11 @@ final class Search {
     }
 
     private boolean lay(int copy) {
-        List<Integer> panels = tightestFirst ? byTightness(copy) : panelOrder;
+        List<Integer> panels = switch (choice) {
+            case TIGHTEST -> byTightness(copy);
+            case ROOMIEST -> byRoom();
+            case IN_TURN -> panelOrder;
+        };
         List<Double> worths = worthFirst ? worths(copy, panels) : List.of(Double.NaN);
         for (double worth : worths) {
             for (int panel : panels) {
@@ -274,6 +298,25 @@ final class Search {
                 .distinct()
                 .sorted(Comparator.reverseOrder())
                 .toList();
+    }
+
+    /** Panels with the most cloth left first. */
+    private List<Integer> byRoom() {
+        double[] left = new double[panelOrder.size()];
+        for (int panel : panelOrder) {
+            left[panel] = leftMm2(panel);
+        }
+        List<Integer> panels = new ArrayList<>(panelOrder);
+        panels.sort(Comparator.comparingDouble(p -> -left[p]));
+        return panels;
+    }
+
+    private double leftMm2(int panel) {
+        double left = bench.usableMm2[panel];
+        for (int c = 0; c < state.shape.length; c++) {
+            left -= state.isPlaced(c) && state.panel[c] == panel ? shapeOf(c).areaMm2 : 0;
+        }
+        return left;
     }
 
     private List<Integer> byTightness(int copy) {
@@ -298,9 +341,10 @@ final class Search {
                 ? bench.problem.panels().get(0).outline().box().minX() + lengthLimit
                 : Double.POSITIVE_INFINITY;
         boolean found = false;
+        double left = leftMm2(panel);
         for (Shape shape : bench.book.ways(bench.pieceOf[copy], panel)) {
             boolean wanted = Double.isNaN(worth) || piece.worthM2(shape.variant) == worth;
-            if (!wanted || !isTried(shape) || !mayLie(copy, panel, shape)) {
+            if (!wanted || shape.areaMm2 > left * 1.001 + 100 || !isTried(shape) || !mayLie(copy, panel, shape)) {
                 continue;
             }
             Clearances.Room room = bench.clearances.on(panel, shape);

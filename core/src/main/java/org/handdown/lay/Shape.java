@@ -17,6 +17,7 @@ final class Shape {
     final boolean straight;
 
     final Ring ring;
+    final double areaMm2;
     final Box box;
     /** Covers the piece with few points: what clearances are made from. */
     final Ring lean;
@@ -31,6 +32,7 @@ final class Shape {
         this.mirrored = mirrored;
         this.straight = straight;
         this.ring = at(0, 0).toPanel(variant.outline());
+        this.areaMm2 = ring.areaMm2();
         this.box = ring.box();
         this.lean = Leaner.covering(ring);
     }
