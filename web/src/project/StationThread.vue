@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { nextOf, slugOf, stationWords, type StationState } from './stations'
 
 /** The stations on one hand-sewn thread: settled ones stitched, open ones chalked, stale ones with loose loops. */
@@ -9,10 +9,20 @@ const { states, current, projectId } = defineProps<{
   projectId: string
 }>()
 const next = computed(() => nextOf(states)?.station)
+const thread = useTemplateRef('thread')
+// On a narrow screen the thread runs sideways; the station at hand must not lie beyond its end.
+watch(
+  () => current,
+  () =>
+    nextTick(() =>
+      thread.value?.querySelector('[aria-current]')?.scrollIntoView?.({ block: 'nearest', inline: 'center' }),
+    ),
+  { immediate: true },
+)
 </script>
 
 <template>
-  <nav aria-label="Stations" class="overflow-x-auto">
+  <nav ref="thread" aria-label="Stations" class="overflow-x-auto">
     <ol class="flex gap-1 lg:block">
       <li v-for="s in states" :key="s.station" class="relative shrink-0">
         <RouterLink

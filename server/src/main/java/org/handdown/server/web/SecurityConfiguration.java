@@ -18,7 +18,7 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
     private static final String POLICY = "default-src 'self'; img-src 'self' data: blob:; object-src 'none'; "
-            + "style-src 'self' 'unsafe-inline'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+            + "base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
     PasswordEncoder passwordEncoder() {
