@@ -20,8 +20,11 @@ run_server() {
   say ""
   say "  Ctrl-C stops it and leaves nothing running; the data stays in .run/$kind."
   wait "$(cat "$RUN/$kind/pid")"
-  stop_database "$kind"
-  rm -f "$RUN/$kind/pid" "$RUN/$kind/address"
+  # Without the pid file another command stopped the application, and looks after the database itself.
+  if [ -f "$RUN/$kind/pid" ]; then
+    stop_database "$kind"
+    rm -f "$RUN/$kind/pid" "$RUN/$kind/address"
+  fi
 }
 
 choose_port() {
