@@ -116,9 +116,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     />
     <StaleNote
       v-else-if="state?.stand === 'STALE' && !running"
-      :sentence="state.sentence + ' What you see is the old lay.'"
-      redo="Lay the pieces anew"
-      @redo="run.start(seconds)"
+      :sentence="state.sentence + ' What you see is the old lay; lay the pieces again.'"
     />
     <div class="grid gap-4">
       <RunSlip

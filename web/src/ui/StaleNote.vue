@@ -1,12 +1,12 @@
 <script setup lang="ts">
-defineProps<{ sentence: string; redo: string; busy?: boolean }>()
+defineProps<{ sentence: string; redo?: string; busy?: boolean }>()
 const emit = defineEmits<{ redo: [] }>()
 </script>
 
 <template>
   <div class="slip mb-4 border-l-4 border-l-stale p-4" role="status">
     <p class="font-semibold text-stale">Loose threads</p>
-    <p class="mb-3">{{ sentence }}</p>
-    <button class="act act-main" :disabled="busy" @click="emit('redo')">{{ redo }}</button>
+    <p>{{ sentence }}</p>
+    <button v-if="redo" class="act act-main mt-3" :disabled="busy" @click="emit('redo')">{{ redo }}</button>
   </div>
 </template>

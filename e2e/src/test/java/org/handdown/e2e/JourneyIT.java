@@ -77,7 +77,7 @@ class JourneyIT {
         assertThat(table.thread("Pieces")).containsText("all seams agree");
         table.goTo("Lay");
         table.page().getByLabel("trying for").selectOption("5");
-        table.button("Lay the pieces anew").click();
+        table.button("Lay again").click();
         assertThat(table.page().getByRole(AriaRole.PROGRESSBAR)).isVisible();
         assertThat(table.button("Lay again")).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(60_000));
         assertThat(table.thread("Lay")).not().containsText("changed since");
