@@ -17,6 +17,7 @@ import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.Say;
 import org.handdown.server.web.BreaksRulesException;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
@@ -96,7 +97,12 @@ class LayController {
             double y,
             double rotation,
             boolean mirrored) {
+        private static final double FARTHEST = 100_000;
+
         Placed toPlaced(FitProblem problem) {
+            if (!(Math.abs(x) <= FARTHEST && Math.abs(y) <= FARTHEST && Math.abs(rotation) <= FARTHEST)) {
+                throw new RefusedValueException("x", "lies far off every panel.");
+            }
             FitPiece asked = problem.pieces().stream()
                     .filter(p -> p.id().equals(piece))
                     .findFirst()
@@ -135,7 +141,8 @@ class LayController {
     @PostMapping("/verdict")
     VerdictView verdict(
             @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody MoveRequest body) {
-        Project.Lay lay = lay(projects.require(user.householdId(), id).project());
+        Project project = projects.require(user.householdId(), id).project();
+        Project.Lay lay = lay(project);
         HandLay hand = new HandLay(lay.problem(), lay.layout());
         Placed held = body.toPlaced(lay.problem());
         List<Finding> findings = hand.findings(held);
@@ -144,11 +151,16 @@ class LayController {
                 : hand.nearest(held, SNAP_MM)
                         .map(p -> new SpotView(p.at().x(), p.at().y()))
                         .orElse(null);
-        return new VerdictView(findings.isEmpty(), words(findings), spot);
+        return new VerdictView(findings.isEmpty(), words(project, findings), spot);
     }
 
-    private static List<String> words(List<Finding> findings) {
-        return findings.stream().map(Finding::message).distinct().toList();
+    private static List<String> words(Project project, List<Finding> findings) {
+        Say say = Say.to(project);
+        return findings.stream()
+                .map(Finding::message)
+                .map(say::sentence)
+                .distinct()
+                .toList();
     }
 
     private static Project.Lay lay(Project project) {
@@ -172,7 +184,7 @@ class LayController {
             Placed held = body.toPlaced(lay.problem());
             List<Finding> findings = hand.findings(held);
             if (!findings.isEmpty()) {
-                throw new BreaksRulesException(words(findings));
+                throw new BreaksRulesException(words(project, findings));
             }
             return project.withLay(new Project.Lay(lay.problem(), hand.with(held), true));
         }));

@@ -144,7 +144,7 @@ final class LayViews {
                 u.piece(),
                 words(u.piece()),
                 u.copy(),
-                u.reason(),
+                say.sentence(u.reason()),
                 first.id(),
                 Say.points(first.outline().points()));
     }

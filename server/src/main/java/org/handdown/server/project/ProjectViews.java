@@ -10,7 +10,6 @@ import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
-import org.handdown.measure.LengthUnit;
 import org.handdown.panel.EdgeKind;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
@@ -69,8 +68,7 @@ public final class ProjectViews {
         this.stored = stored;
         this.project = stored.project();
         this.room = new Workroom(project);
-        Aim aim = project.aim();
-        this.say = new Say(aim == null ? LengthUnit.CM : aim.unit());
+        this.say = Say.to(project);
     }
 
     public static ProjectView of(StoredProject stored) {
@@ -79,9 +77,7 @@ public final class ProjectViews {
 
     /** A lay alone: the best so far of a run. */
     public static ProjectView.LayView lay(Project project, Project.Lay lay) {
-        Aim aim = project.aim();
-        Say say = new Say(aim == null ? LengthUnit.CM : aim.unit());
-        return new LayViews(lay, null, say, false).view();
+        return new LayViews(lay, null, Say.to(project), false).view();
     }
 
     private ProjectView view() {

@@ -2,13 +2,28 @@ package org.handdown.server.project;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.project.Aim;
+import org.handdown.project.Project;
 
 /** Lengths, areas and points as the page wants them, in the household's unit. */
-record Say(LengthUnit unit) {
+public record Say(LengthUnit unit) {
+    private static final Pattern SIZE = Pattern.compile("(\\d+(?:\\.\\d+)?) × (\\d+(?:\\.\\d+)?) mm\\b");
+    private static final Pattern LENGTH = Pattern.compile("(\\d+(?:\\.\\d+)?) mm\\b");
+
+    /** What is finer than any tape stays in mm. */
+    private static final double LEAST_CONVERTED_MM = 2;
+
+    public static Say to(Project project) {
+        Aim aim = project.aim();
+        return new Say(aim == null ? LengthUnit.CM : aim.unit());
+    }
+
     String length(double mm) {
         return LengthText.format(Length.ofMm(mm), unit);
     }
@@ -17,6 +32,16 @@ record Say(LengthUnit unit) {
     String difference(double mm) {
         String text = length(Math.abs(mm));
         return mm > 0.05 ? "+ " + text : mm < -0.05 ? "− " + text : text;
+    }
+
+    /** A sentence of the core, whose lengths are in mm, with each of them in the household's unit. */
+    public String sentence(String text) {
+        Matcher size = SIZE.matcher(text);
+        String sized = size.replaceAll(m -> size(Double.parseDouble(m.group(1)), Double.parseDouble(m.group(2))));
+        return LENGTH.matcher(sized).replaceAll(m -> {
+            double mm = Double.parseDouble(m.group(1));
+            return mm < LEAST_CONVERTED_MM ? m.group() : length(mm);
+        });
     }
 
     /** Square decimetres speak to people who think in cloth; below one, square centimetres. */
