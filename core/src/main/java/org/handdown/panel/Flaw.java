@@ -14,6 +14,7 @@ import org.handdown.measure.RefusedValueException;
 public record Flaw(Treatment treatment, String what, Point centre, double widthMm, double heightMm) {
     private static final int CORNERS = 24;
     private static final double LARGEST_MM = 2000;
+    private static final double FARTHEST_MM = 5000;
 
     /** Kept clear of pieces, let lie only where it will not be seen, or just remembered. */
     public enum Treatment {
@@ -23,6 +24,9 @@ public record Flaw(Treatment treatment, String what, Point centre, double widthM
     }
 
     public Flaw {
+        if (!(Math.abs(centre.x()) <= FARTHEST_MM && Math.abs(centre.y()) <= FARTHEST_MM)) {
+            throw new RefusedValueException("flaw.centre", "A flaw lies on the panel, not metres away from it.");
+        }
         if (!(widthMm >= 2 && widthMm <= LARGEST_MM && heightMm >= 2 && heightMm <= LARGEST_MM)) {
             throw new RefusedValueException("flaw.size", "A flaw is from 2 mm to 2 m wide and high.");
         }

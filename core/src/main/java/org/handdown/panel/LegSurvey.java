@@ -5,6 +5,7 @@ import java.util.Map;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.source.LegShape;
 import org.handdown.source.TrousersAnatomy;
 
@@ -18,7 +19,23 @@ import org.handdown.source.TrousersAnatomy;
  */
 public record LegSurvey(
         String id, LegShape shape, Map<String, Double> wonMm, boolean hemKept, double hemDepthMm, List<Flaw> flaws) {
+    private static final int MOST_FLAWS = 60;
+    /** No seam or hem of trousers wins more than this. */
+    private static final double WIDEST_WON_MM = 200;
+
     public LegSurvey {
+        for (double won : wonMm.values()) {
+            if (!(Math.abs(won) <= WIDEST_WON_MM)) {
+                throw new RefusedValueException(
+                        "wonMm", "Cloth won or lost at an edge is at most 200 mm, not %.0f mm.".formatted(won));
+            }
+        }
+        if (!(hemDepthMm >= 0 && hemDepthMm <= WIDEST_WON_MM)) {
+            throw new RefusedValueException("hemDepthMm", "A hem is from 0 to 200 mm deep.");
+        }
+        if (flaws.size() > MOST_FLAWS) {
+            throw new RefusedValueException("flaws", "A panel takes 60 flaws at most; join neighbouring ones.");
+        }
         wonMm = Map.copyOf(wonMm);
         flaws = List.copyOf(flaws);
     }

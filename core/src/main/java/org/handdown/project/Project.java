@@ -38,6 +38,9 @@ public record Project(
         public MeasuredPanels {
             decisions = Map.copyOf(decisions);
             surveys = List.copyOf(surveys);
+            if (surveys.stream().map(LegSurvey::id).distinct().count() < surveys.size()) {
+                throw new RefusedValueException("panels.surveys", "The same leg is there twice; keep one of them.");
+            }
         }
     }
 

@@ -13,6 +13,7 @@ import org.handdown.make.Step;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
@@ -126,6 +127,22 @@ public final class Workroom {
     public Project redoPieces() {
         Aim aim = project.aim();
         return aim == null ? project : project.withPieces(new Project.DraftedPieces(aim));
+    }
+
+    /**
+     * Refuses a project that could not be shown: a change that gets past every single figure may still make a panel that crosses itself.
+     *
+     * @throws RefusedValueException saying so
+     */
+    public void requireWorkable() {
+        try {
+            stations();
+            problem();
+        } catch (IllegalArgumentException e) {
+            String why = e instanceof RefusedValueException r ? r.getMessage() : "The outline crosses itself.";
+            throw new RefusedValueException(
+                    "measures", "These measures make no whole panel or piece. %s Check the figures.".formatted(why));
+        }
     }
 
     // How the stations stand

@@ -22,6 +22,15 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
      * @param toSideMm the part of the width that lies on the side seam's side of the crease
      */
     public record Station(double heightMm, double widthMm, double toSideMm) {
+        private static final double LONGEST_MM = 2500;
+
+        public Station {
+            if (!(heightMm >= 0 && heightMm <= LONGEST_MM && widthMm <= LONGEST_MM && toSideMm <= LONGEST_MM)) {
+                throw new RefusedValueException(
+                        "widths", "Heights and widths of a leg run from 0 to 2500 mm; check the figure and its unit.");
+            }
+        }
+
         double inner() {
             return toSideMm - widthMm;
         }

@@ -52,6 +52,9 @@ public record JsonField(String path, JsonNode node) {
         if (!required().node.isTextual()) {
             throw refusal("must be a text, but is %s.".formatted(shown()));
         }
+        if (node.textValue().indexOf('\0') >= 0) {
+            throw refusal("holds a character that cannot be stored (code 0); take it out.");
+        }
         return node.textValue();
     }
 
@@ -119,6 +122,17 @@ public record JsonField(String path, JsonNode node) {
 
     public <E extends Enum<E>> E word(Class<E> kind, E otherwise) {
         return isPresent() ? word(kind) : otherwise;
+    }
+
+    /** Names of the fields of an object; an absent object has none. */
+    public List<String> names() {
+        if (!isPresent()) {
+            return List.of();
+        }
+        requireObject();
+        List<String> names = new ArrayList<>();
+        node.fieldNames().forEachRemaining(names::add);
+        return names;
     }
 
     /** Elements of a list; an absent list is empty. */

@@ -31,11 +31,7 @@ final class PanelsJson {
 
     static Map<String, JoinDecision> decisions(JsonField f) {
         Map<String, JoinDecision> decisions = new HashMap<>();
-        if (f.isPresent()) {
-            f.node()
-                    .fieldNames()
-                    .forEachRemaining(join -> decisions.put(join, f.get(join).word(JoinDecision.class)));
-        }
+        f.names().forEach(join -> decisions.put(join, f.get(join).word(JoinDecision.class)));
         return decisions;
     }
 

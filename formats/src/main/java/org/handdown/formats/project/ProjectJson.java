@@ -50,24 +50,23 @@ public final class ProjectJson {
     }
 
     private static Project.Lay lay(JsonField f) {
-        return f.refusingHere(() -> new Project.Lay(
-                FitProblemJson.read(f.get("problem").required().node()),
-                FitLayoutJson.read(f.get("layout").required().node()),
-                f.get("movedByHand").flag(false)));
+        JsonField problem = f.get("problem").required();
+        JsonField layout = f.get("layout").required();
+        return new Project.Lay(
+                problem.refusingHere(() -> FitProblemJson.read(problem.node())),
+                layout.refusingHere(() -> FitLayoutJson.read(layout.node())),
+                f.get("movedByHand").flag(false));
     }
 
     private static Map<String, Project.Done> done(JsonField f) {
         Map<String, Project.Done> done = new HashMap<>();
-        if (f.isPresent()) {
-            f.node().fieldNames().forEachRemaining(step -> {
-                JsonField minutes = f.get(step).get("minutes");
-                done.put(
-                        step,
-                        new Project.Done(
-                                instant(f.get(step).get("at")),
-                                minutes.isPresent() ? (Double) minutes.number() : null));
-            });
-        }
+        f.names().forEach(step -> {
+            JsonField minutes = f.get(step).get("minutes");
+            done.put(
+                    step,
+                    new Project.Done(
+                            instant(f.get(step).get("at")), minutes.isPresent() ? (Double) minutes.number() : null));
+        });
         return done;
     }
 

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -28,7 +29,7 @@ class ProjectController {
 
     record TitleView(String id, String name, String updatedAt, List<String> settled) {}
 
-    record NewProject(String name) {}
+    record NewProject(@Nullable String name) {}
 
     record CreatedView(String id) {}
 
@@ -43,7 +44,7 @@ class ProjectController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     CreatedView create(@AuthenticationPrincipal HouseholdUser user, @RequestBody NewProject body) {
-        Project project = Project.named(body.name == null ? "" : body.name.strip());
+        Project project = Project.named(Typed.text(body.name));
         return new CreatedView(
                 projects.create(user.householdId(), project, "new project").toString());
     }

@@ -8,6 +8,7 @@ import org.handdown.lay.Finding;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
+import org.handdown.project.Workroom;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
 import org.springframework.stereotype.Service;
@@ -56,6 +57,7 @@ public class ProjectService {
     @Transactional
     public UUID importProject(UUID household, String text) {
         Project project = ProjectJson.read(text);
+        new Workroom(project).requireWorkable();
         Project.Lay lay = project.lay();
         if (lay != null) {
             List<Finding> findings = RuleChecker.check(lay.problem(), lay.layout());
@@ -79,6 +81,7 @@ public class ProjectService {
     public StoredProject edit(UUID household, UUID id, long version, String what, UnaryOperator<Project> change) {
         ProjectMapper.ProjectRow row = requireLocked(household, id, version);
         Project changed = change.apply(ProjectJson.read(row.document()));
+        new Workroom(changed).requireWorkable();
         mapper.deleteStates(household, id, row.seq(), row.seq() + 1 - STATES_KEPT);
         mapper.insertState(household, id, row.seq() + 1, what, ProjectJson.text(changed));
         moveTo(household, row, changed, row.seq() + 1);

@@ -166,8 +166,6 @@ final class StationRequests {
     record PanelRequest(
             @Nullable Map<String, StationRequest> stations,
             @Nullable List<FlawRequest> flaws) {
-        private static final int MOST_FLAWS = 60;
-
         LegSurvey toSurvey(LegSurvey before, LengthUnit unit) {
             Typed typed = new Typed(unit);
             LegShape old = before.shape();
@@ -182,9 +180,6 @@ final class StationRequests {
             List<FlawRequest> given = flaws;
             if (given == null) {
                 return measured;
-            }
-            if (given.size() > MOST_FLAWS) {
-                throw new RefusedValueException("flaws", "A panel takes 60 flaws at most; join neighbouring ones.");
             }
             List<Flaw> read = new ArrayList<>();
             for (int i = 0; i < given.size(); i++) {

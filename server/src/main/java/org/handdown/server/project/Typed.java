@@ -9,7 +9,11 @@ import org.jspecify.annotations.Nullable;
 /** Reads what a person typed; a missing field counts as empty and is refused where something is needed. */
 record Typed(LengthUnit unit) {
     static String text(@Nullable String text) {
-        return text == null ? "" : text.strip();
+        String plain = text == null ? "" : text.strip();
+        if (plain.indexOf('\0') >= 0) {
+            throw new RefusedValueException("text", "holds a character that cannot be stored (code 0); take it out.");
+        }
+        return plain;
     }
 
     Length length(String field, @Nullable String text) {

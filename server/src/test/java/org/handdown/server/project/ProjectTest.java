@@ -6,10 +6,15 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ProjectTest extends HouseholdTest {
     private HouseholdUser user;
@@ -165,6 +170,52 @@ class ProjectTest extends HouseholdTest {
                         .text("detail"))
                 .contains("other/9");
         assertThat(read(user, "/api/projects").body()).hasSize(1);
+    }
+
+    private static ObjectNode survey(ObjectNode file, int i) {
+        return (ObjectNode) file.path("panels").path("surveys").get(i);
+    }
+
+    static Stream<Arguments> spoiltFiles() {
+        return Stream.of(
+                Arguments.of("panels.surveys[0].widths", (Consumer<ObjectNode>)
+                        f -> ((ObjectNode) survey(f, 0).path("knee")).put("widthMm", 1e308)),
+                Arguments.of("panels.surveys[0].wonMm", (Consumer<ObjectNode>)
+                        f -> ((ObjectNode) survey(f, 0).path("wonMm")).put("side", -5000)),
+                Arguments.of("panels.surveys", (Consumer<ObjectNode>)
+                        f -> survey(f, 1).put("id", survey(f, 0).path("id").asText())),
+                Arguments.of("name", (Consumer<ObjectNode>) f -> f.put("name", "a\0b")),
+                Arguments.of("done", (Consumer<ObjectNode>) f -> f.putArray("done")),
+                Arguments.of("decisions", (Consumer<ObjectNode>) f -> f.putArray("decisions")),
+                Arguments.of("lay.problem.panels[0].outline", (Consumer<ObjectNode>) f -> ((ObjectNode)
+                                f.path("lay").path("problem").path("panels").get(0))
+                        .putArray("outline")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("spoiltFiles")
+    void aSpoiltFileIsRefusedAtItsField(String field, Consumer<ObjectNode> spoil) throws Exception {
+        ObjectNode file = (ObjectNode) json.readTree(demoProject());
+        spoil.accept(file);
+        Reply reply = call(user, "POST", "/api/projects/import", file.toString());
+        assertThat(reply.status()).isEqualTo(422);
+        assertThat(reply.text("field")).isEqualTo(field);
+        assertThat(read(user, "/api/projects").body()).hasSize(1);
+    }
+
+    @Test
+    void measuresThatMakeNoPanelLeaveTheProjectReadable() {
+        String absurd = "{\"stations\":{\"knee\":{\"height\":\"41 cm\",\"width\":\"240 cm\",\"toSide\":\"1 mm\"}}}";
+        Reply reply = call(user, "PUT", project + "/panels/front-left?version=1", absurd);
+        assertThat(reply.status()).isIn(200, 422);
+        assertThat(read(user, project).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aBodyLargerThanAnyProjectIsNotRead() {
+        Reply reply = call(user, "POST", "/api/projects/import", " ".repeat(9_000_000));
+        assertThat(reply.status()).isEqualTo(413);
+        assertThat(reply.text("detail")).contains("8 MB");
     }
 
     @Test
