@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import BodyFigure from './BodyFigure.vue'
@@ -11,6 +12,8 @@ const { project } = defineProps<{ project: ProjectView }>()
 const { change, problem, busy } = useHand()
 const asked = ref<string>()
 const form = reactive({
+  garment: project.aim.garment,
+  what: project.aim.what,
   wearer: '',
   unit: project.unit,
   taped: {} as Record<string, string>,
@@ -18,6 +21,8 @@ const form = reactive({
 })
 
 function reset() {
+  form.garment = project.aim.garment
+  form.what = project.aim.what
   form.wearer = project.aim.wearer
   form.unit = project.unit
   form.taped = Object.fromEntries(
@@ -45,6 +50,8 @@ function save(patch: { measure?: [string, string]; ease?: [string, string] } = {
   const measures = { ...form.taped, ...(patch.measure ? { [patch.measure[0]]: patch.measure[1] } : {}) }
   const ease = { ...form.ease, ...(patch.ease ? { [patch.ease[0]]: patch.ease[1] } : {}) }
   const body = {
+    garment: form.garment,
+    what: form.what,
     wearer: form.wearer,
     unit: form.unit,
     measures,
@@ -55,6 +62,17 @@ function save(patch: { measure?: [string, string]; ease?: [string, string] } = {
   }
   return change((params) => api.PUT('/api/projects/{id}/aim', { params, body }))
 }
+const garments = [
+  { id: 'DUNGAREES', words: 'dungarees, drafted from the body' },
+  { id: 'BY_HAND', words: 'something else, pieces entered by hand' },
+  { id: 'LET_OUT', words: 'the source itself, let out' },
+] as const
+const firstWords = { DUNGAREES: 'dungarees', BY_HAND: '', LET_OUT: 'let out for another year' }
+function otherGarment() {
+  form.what = firstWords[form.garment]
+  if (project.aim.settled && form.what) void save()
+}
+const isDrafted = computed(() => form.garment === 'DUNGAREES')
 const settle = (id: string, text: string) =>
   project.aim.settled ? save({ measure: [id, text] }) : (form.taped[id] = text)
 const settleEase = (id: string, text: string) =>
@@ -69,14 +87,28 @@ const hintOf = (m: ProjectView['aim']['measures'][number]) =>
 </script>
 
 <template>
-  <StationFrame title="Aim" lead="Dungarees. Who are they for, and how big is that person?">
+  <StationFrame title="Aim" lead="What will it be, who is it for, and how big is that person?">
     <template #table
       ><BodyFigure :measures="project.aim.measures" :asked="asked" :inches="isInches"
     /></template>
     <form class="grid gap-3" @submit.prevent="save()">
+      <ChoiceField
+        v-model="form.garment"
+        label="It will be"
+        :choices="[...garments]"
+        @change="otherGarment"
+      />
+      <PlainField
+        v-if="!isDrafted"
+        v-model="form.what"
+        label="In words"
+        name="aim.what"
+        :problem="problem"
+        @change="project.aim.settled && save()"
+      />
       <PlainField
         v-model="form.wearer"
-        label="Who will wear them"
+        label="Who will wear it"
         name="aim.wearer"
         :problem="problem"
         @change="project.aim.settled && save()"
@@ -90,6 +122,9 @@ const hintOf = (m: ProjectView['aim']['measures'][number]) =>
         </select>
       </label>
       <h3 class="mt-2 text-lg">Body</h3>
+      <p v-if="!isDrafted" class="text-sm text-muted">
+        Only what tells whether the source suits; the pieces are yours.
+      </p>
       <MeasureField
         v-for="m in project.aim.measures"
         :key="m.id"
@@ -106,9 +141,9 @@ const hintOf = (m: ProjectView['aim']['measures'][number]) =>
         Write as you like: 60 cm, 23 5/8 in, 1.1 m. Empty a field to take the proposal again. Proposals are
         made up for this program, not taken from any table of sizes.
       </p>
-      <h3 class="mt-2 text-lg">Room and allowances</h3>
+      <h3 v-if="isDrafted" class="mt-2 text-lg">Room and allowances</h3>
       <MeasureField
-        v-for="e in eases"
+        v-for="e in isDrafted ? eases : []"
         :key="e.id"
         :label="e.label"
         :value="form.ease[e.id] ?? ''"

@@ -116,6 +116,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/buttons': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['buttons']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/coincidence': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['coincidence']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/file': {
     parameters: {
       query?: never
@@ -125,6 +157,22 @@ export interface paths {
     }
     get: operations['file']
     put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/joins': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['decideAll']
     post?: never
     delete?: never
     options?: never
@@ -244,6 +292,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/least-opening': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['least']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/notes': {
     parameters: {
       query?: never
@@ -308,6 +372,70 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/pieces/by-hand': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['put_1']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/by-hand/{piece}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['take']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/let-out': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['letOut']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/let-out/openings': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['openFor']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/pieces/redo': {
     parameters: {
       query?: never
@@ -319,6 +447,38 @@ export interface paths {
     put?: never
     post: operations['redoPieces']
     delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/wants': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['want']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/wants/{want}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unwant']
     options?: never
     head?: never
     patch?: never
@@ -364,6 +524,22 @@ export interface paths {
       cookie?: never
     }
     get: operations['cutList']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/sheets/labels.pdf': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['labels']
     put?: never
     post?: never
     delete?: never
@@ -420,6 +596,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/sittings': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['sittings']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/source': {
     parameters: {
       query?: never
@@ -429,6 +621,54 @@ export interface paths {
     }
     get?: never
     put: operations['source']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/source/adjustments': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['adjust']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/source/adjustments/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unadjust']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/source/assessment': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['assess']
     post?: never
     delete?: never
     options?: never
@@ -484,6 +724,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/quantities': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['quantities']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/source-kinds': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['kinds']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/stash': {
     parameters: {
       query?: never
@@ -516,6 +788,86 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/stash/keepers': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['keepers']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/keepers/from/{project}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['keepFree']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/keepers/{id}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['throwAwayKeeper']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/{id}/begin': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['begin']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/{id}/with/{other}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['pairing']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
 }
 export type webhooks = Record<string, never>
 export interface components {
@@ -526,8 +878,40 @@ export interface components {
       name: string | null
       needsOwner: boolean
     }
+    AdjustmentRequest: {
+      allowance: string
+      count: string
+      edge: string
+      /** @enum {string} */
+      fold: 'PLEAT' | 'GATHER' | 'TUCK' | 'DART'
+      height: string
+      length: string
+      name: string
+      otherEdge: string
+      otherPart: string
+      part: string
+      /** @enum {string} */
+      role:
+        | 'PANEL'
+        | 'WAISTBAND'
+        | 'COLLAR'
+        | 'CUFF'
+        | 'RIB'
+        | 'POCKET'
+        | 'YOKE'
+        | 'ZIP'
+        | 'FACING'
+        | 'TAPE'
+        | 'TIE'
+      /** @enum {string} */
+      stitch: 'PLAIN' | 'TOPSTITCHED' | 'CHAIN' | 'COVER' | 'OVERLOCKED' | 'FELLED' | 'HAND'
+      what: string
+      width: string
+    }
     AimRequest: {
       aboveFloor: string
+      /** @enum {string} */
+      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT'
       hem: string
       hipEase: string
       measures: {
@@ -537,15 +921,19 @@ export interface components {
       /** @enum {string} */
       unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
       wearer: string
+      what: string
     }
     AimView: {
       aboveFloor: string
+      /** @enum {string} */
+      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT'
       hem: string
       hipEase: string
       measures: components['schemas']['MeasureView'][]
       seam: string
       settled: boolean
       wearer: string
+      what: string
     }
     AllowanceView: {
       edge: string
@@ -556,6 +944,38 @@ export interface components {
       /** Format: double */
       y: number
     }
+    AssessmentRequest: {
+      conditions?: {
+        [key: string]: 'SOUND' | 'WORN' | 'BROKEN'
+      }
+      /** @enum {string} */
+      missed?: 'LITTLE' | 'SOME' | 'DEARLY'
+      wantedBy?: string
+    }
+    BeginRequest: {
+      name: string
+    }
+    ButtonsRequest: {
+      end: string
+      fullest: string
+      keeper: string
+      length: string
+      /** Format: int32 */
+      set: number
+      top: string
+    }
+    ButtonsView: {
+      from: string
+      /** Format: double */
+      fromMm: number
+      /** Format: double */
+      lengthMm: number
+      marks: components['schemas']['MarkView'][]
+      /** Format: double */
+      oldLengthMm: number
+      oldMm: number[]
+      sentences: string[]
+    }
     Cloth: {
       colour: string
       fibre: string
@@ -564,22 +984,76 @@ export interface components {
       name: string
       oneWay: boolean
       reversible: boolean
+      sheet: components['schemas']['ClothSheet']
       /** Format: double */
       thicknessMm: number
       /** @enum {string} */
       weave: 'CORDUROY' | 'PLAIN' | 'TWILL' | 'BLANKET' | 'STRIPED' | 'KNIT' | 'FELT'
     }
     ClothRequest: {
+      across: components['schemas']['StretchRequest']
+      along: components['schemas']['StretchRequest']
       colour: string
+      /** @enum {string} */
+      edge: 'UNTESTED' | 'STAYS' | 'FRAYS' | 'FRAYS_FAST' | 'LADDERS'
       fibre: string
       /** @enum {string} */
       heat: 'FINGERS_ONLY' | 'ONE_DOT' | 'TWO_DOTS' | 'THREE_DOTS'
       name: string
+      neverFlatten: boolean
       oneWay: boolean
+      pinMarks: boolean
       reversible: boolean
+      slippery: boolean
       thickness: string
       /** @enum {string} */
       weave: 'CORDUROY' | 'PLAIN' | 'TWILL' | 'BLANKET' | 'STRIPED' | 'KNIT' | 'FELT'
+    }
+    ClothSheet: {
+      across?: components['schemas']['StretchTest']
+      along?: components['schemas']['StretchTest']
+      /** @enum {string} */
+      edge: 'UNTESTED' | 'STAYS' | 'FRAYS' | 'FRAYS_FAST' | 'LADDERS'
+      neverFlatten: boolean
+      pinMarks: boolean
+      slippery: boolean
+    }
+    CoincidenceRequest: {
+      distance: string
+      longer: string
+      need: string
+      shorter: string
+    }
+    CoincidenceView: {
+      sentence: string
+      /** @enum {string} */
+      verdict: 'BOTH_KEPT' | 'ONE_CUT' | 'TOO_SHORT'
+    }
+    CornerRequest: {
+      allowance: string
+      bow: string
+      lap: string
+      name: string
+      /** @enum {string} */
+      wish:
+        | 'HEM'
+        | 'FRONT_EDGE'
+        | 'CLOSURE'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'NECKBAND'
+        | 'POCKET'
+        | 'TIE'
+        | 'CORD'
+        | 'TRIM'
+      x: string
+      y: string
+    }
+    CornerView: {
+      bow: string
+      edge: string
+      x: string
+      y: string
     }
     CreatedView: {
       id: string
@@ -587,6 +1061,8 @@ export interface components {
     DecisionRequest: {
       /** @enum {string} */
       decision: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
+      from: string
+      to: string
     }
     DoneRequest: {
       done: boolean
@@ -594,8 +1070,35 @@ export interface components {
       minutes: number
     }
     EdgeView: {
+      /** @enum {string} */
+      kind:
+        | 'HEM'
+        | 'SELVEDGE'
+        | 'FOLD'
+        | 'PLACKET'
+        | 'ZIP'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'RIB'
+        | 'COLLAR'
+        | 'FRINGE'
+        | 'BINDING'
+        | 'SEAM'
+        | 'RAW'
       name: string
       points: number[][]
+    }
+    Fault: {
+      /** @enum {string} */
+      remedy: 'REMOVE' | 'HIDE' | 'AVOID'
+      what: string
+      where: string
+    }
+    FaultRequest: {
+      /** @enum {string} */
+      remedy: 'REMOVE' | 'HIDE' | 'AVOID'
+      what: string
+      where: string
     }
     FitEvent: {
       /** Format: int32 */
@@ -637,30 +1140,110 @@ export interface components {
       x: string
       y: string
     }
+    FoldView: {
+      edge: string
+      hidden: string
+      id: string
+      part: string
+      words: string
+    }
+    GivenView: {
+      each: string
+      gives: string
+      most: string
+      name: string
+      shows: string
+    }
+    JobView: {
+      levels: components['schemas']['SlackView'][]
+      name: string
+      /** @enum {string} */
+      verdict: 'PASS' | 'EXTRA_WORK' | 'FAIL'
+      verdictWords: string
+      why: string
+    }
     JoinView: {
       allowance: string
+      cautions: string[]
       /** @enum {string} */
       decision: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
+      effects: string[]
       finishedEdge: boolean
       formula: string
+      how: string[]
       id: string
+      idle: boolean
       length: string
+      /** Format: double */
+      lengthMm: number
       /** Format: double */
       lostCm2: number
       /** Format: double */
       minutes: number
       name: string
+      /** @enum {string} */
+      risk: 'NONE' | 'SOME' | 'MUCH'
       /** Format: int32 */
       rows: number
       runs: components['schemas']['RunView'][]
       stitch: string
       stitchNumber: string
+      stretch: string[]
+      traits: string[]
       won: string
       /** Format: double */
       wonCm2: number
     }
+    KeepView: {
+      finish: string[]
+      keepers: components['schemas']['KeeperView'][]
+      /** Format: double */
+      savedMinutes: number
+      wants: components['schemas']['WantView'][]
+    }
+    KeeperView: {
+      /** @enum {string} */
+      condition: 'SOUND' | 'WORN' | 'BROKEN'
+      /** Format: int32 */
+      count: number
+      depth: string
+      edge: string
+      hold: string
+      id: string
+      kind: string
+      length: string
+      name: string
+      part: string
+      stretched: string
+      used: boolean
+    }
     KeptRun: {
       points: number[][]
+    }
+    KeptView: {
+      /** Format: int32 */
+      kept: number
+    }
+    KindView: {
+      /** @enum {string} */
+      kind:
+        | 'TROUSERS'
+        | 'JEANS'
+        | 'SHIRT'
+        | 'T_SHIRT'
+        | 'JUMPER'
+        | 'SWEATSHIRT'
+        | 'SKIRT'
+        | 'PLEATED_SKIRT'
+        | 'GATHERED_SKIRT'
+        | 'CIRCLE_SKIRT'
+        | 'DRESS'
+        | 'COAT'
+        | 'BLANKET'
+        | 'CURTAIN'
+        | 'SCARF'
+      measures: components['schemas']['NamedLength'][]
+      words: string
     }
     LatestRun: {
       running: boolean
@@ -692,6 +1275,53 @@ export interface components {
       /** Format: double */
       utilisation: number
     }
+    LeastRequest: {
+      closed: string[]
+      /** Format: double */
+      clothWorth: number
+      /** Format: int32 */
+      count: number
+      cutAway: boolean
+      flat: string[]
+      length?: string
+      loose: string[]
+      width?: string
+    }
+    LeastView: {
+      joins: {
+        [key: string]: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
+      }
+      /** Format: double */
+      minutes: number
+      more: string
+      names: string[]
+    }
+    LetOutRequest: {
+      dartsToo: boolean
+      hemFinish: string
+      leastAllowance: string
+      length: string
+      waist: string
+    }
+    LetOutView: {
+      bands: string[]
+      dartsToo: boolean
+      gain: string
+      hem: components['schemas']['SideView']
+      hemFinish: string
+      leastAllowance: string
+      length: string
+      openings: components['schemas']['OpeningView'][]
+      refolds: components['schemas']['RefoldView'][]
+      sides: components['schemas']['SideView'][]
+      waist: string
+    }
+    MarkView: {
+      at: string
+      existing: boolean
+      /** Format: double */
+      mm: number
+    }
     MeasureView: {
       id: string
       landmark: string
@@ -721,6 +1351,8 @@ export interface components {
       id: string
       /** Format: double */
       mm: number
+      /** @enum {string} */
+      quantity: 'GIRTH' | 'LENGTH' | 'DEPTH' | 'COUNT'
       text: string
       words: string
     }
@@ -752,6 +1384,16 @@ export interface components {
     NoteView: {
       at: string
       text: string
+    }
+    OpeningView: {
+      join: string
+      name: string
+      stretches: string[]
+    }
+    PairingView: {
+      sentences: string[]
+      /** @enum {string} */
+      verdict: 'COMPATIBLE' | 'WITH_MEASURES' | 'NO'
     }
     PanelEdgeView: {
       /** @enum {string} */
@@ -790,6 +1432,7 @@ export interface components {
       keptDepth: string
       /** Format: double */
       keptDepthMm: number
+      leg: boolean
       name: string
       oneWay: boolean
       outline: number[][]
@@ -804,13 +1447,37 @@ export interface components {
       dy: number
       edges: components['schemas']['EdgeView'][]
       id: string
+      layer: string
       main: boolean
       name: string
       outline: number[][]
+      /** @enum {string} */
+      role:
+        | 'PANEL'
+        | 'WAISTBAND'
+        | 'COLLAR'
+        | 'CUFF'
+        | 'RIB'
+        | 'POCKET'
+        | 'YOKE'
+        | 'ZIP'
+        | 'FACING'
+        | 'TAPE'
+        | 'TIE'
       side: string
+    }
+    PieceRequest: {
+      acrossToo: boolean
+      corners: components['schemas']['CornerRequest'][]
+      name: string
+      pair: boolean
+      /** Format: int32 */
+      quantity: number
     }
     PieceView: {
       allowances: components['schemas']['AllowanceView'][]
+      byHand: boolean
+      corners: components['schemas']['CornerView'][]
       covered: number[][][]
       cutLine: number[][]
       grain: string
@@ -823,6 +1490,7 @@ export interface components {
       required: boolean
       size: string
       stitchLine: number[][]
+      wishes: components['schemas']['WishView'][]
     }
     PiecesView: {
       pieces: components['schemas']['PieceView'][]
@@ -848,10 +1516,17 @@ export interface components {
       /** Format: double */
       y: number
     }
+    PlanRequest: {
+      joins: {
+        [key: string]: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
+      }
+    }
     ProjectView: {
       aim: components['schemas']['AimView']
       id: string
+      keep: components['schemas']['KeepView']
       lay?: components['schemas']['LayView']
+      letOut?: components['schemas']['LetOutView']
       log: components['schemas']['NoteView'][]
       name: string
       panels: components['schemas']['PanelView'][]
@@ -867,6 +1542,54 @@ export interface components {
       /** Format: int64 */
       version: number
     }
+    ProspectView: {
+      /** @enum {string} */
+      advice: 'BEGIN' | 'MOCK_UP_FIRST' | 'WAIT'
+      sentences: string[]
+      words: string
+    }
+    QuantityRequest: {
+      text: string
+      /** @enum {string} */
+      unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+    }
+    QuantityView: {
+      /** @enum {string} */
+      effect: 'SHORTER' | 'NARROWER' | 'WIDER' | 'GIRTH'
+      /** @enum {string} */
+      kind:
+        | 'PINCHED_TUCK'
+        | 'TURN_UP'
+        | 'DART_DEPTH'
+        | 'SEAM_PINCH'
+        | 'NEW_STITCH_LINE'
+        | 'NEW_STITCH_LINES'
+        | 'FLAT_HALF'
+        | 'QUARTER'
+        | 'WHOLE'
+        | 'INSERT_WIDTH'
+        | 'PANEL_WIDTH'
+      meaning: string
+      /** Format: int32 */
+      multiplier: number
+      sentence: string
+      words: string
+    }
+    RefoldView: {
+      /** Format: double */
+      flatMm: number
+      folded: string
+      middlesMm: number[]
+      name: string
+      newDepth: string
+      /** Format: double */
+      newDepthMm: number
+      oldDepth: string
+      /** Format: double */
+      oldDepthMm: number
+      oldFolded: string
+      part: string
+    }
     RemnantView: {
       outline: number[][]
       panel: string
@@ -876,6 +1599,27 @@ export interface components {
       edge: string
       part: string
     }
+    SideView: {
+      gain: string
+      given: components['schemas']['GivenView'][]
+      missing: string
+      name: string
+    }
+    SittingJoin: {
+      /** @enum {string} */
+      decision: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
+      done: boolean
+      id: string
+      /** Format: double */
+      minutes: number
+      name: string
+    }
+    SittingView: {
+      joins: components['schemas']['SittingJoin'][]
+      /** Format: double */
+      minutes: number
+      safeEnd: string
+    }
     SizeView: {
       body: string
       finished: string
@@ -883,11 +1627,37 @@ export interface components {
       formula: string
       what: string
     }
+    SlackView: {
+      enough: boolean
+      formula: string
+      have: string
+      level: string
+      need: string
+      slack: string
+    }
     SourceRequest: {
       care: string
       cloth: components['schemas']['ClothRequest']
       condition: string
       cost: string
+      faults: components['schemas']['FaultRequest'][]
+      /** @enum {string} */
+      kind:
+        | 'TROUSERS'
+        | 'JEANS'
+        | 'SHIRT'
+        | 'T_SHIRT'
+        | 'JUMPER'
+        | 'SWEATSHIRT'
+        | 'SKIRT'
+        | 'PLEATED_SKIRT'
+        | 'GATHERED_SKIRT'
+        | 'CIRCLE_SKIRT'
+        | 'DRESS'
+        | 'COAT'
+        | 'BLANKET'
+        | 'CURTAIN'
+        | 'SCARF'
       measures: {
         [key: string]: string
       }
@@ -895,13 +1665,40 @@ export interface components {
       what: string
     }
     SourceView: {
+      adjustments: string[]
       care: string
       cloth: components['schemas']['Cloth']
       condition: string
+      consequences: string[]
       cost: string
+      faults: components['schemas']['Fault'][]
+      folds: components['schemas']['FoldView'][]
+      jobs: components['schemas']['JobView'][]
+      /** @enum {string} */
+      kind:
+        | 'TROUSERS'
+        | 'JEANS'
+        | 'SHIRT'
+        | 'T_SHIRT'
+        | 'JUMPER'
+        | 'SWEATSHIRT'
+        | 'SKIRT'
+        | 'PLEATED_SKIRT'
+        | 'GATHERED_SKIRT'
+        | 'CIRCLE_SKIRT'
+        | 'DRESS'
+        | 'COAT'
+        | 'BLANKET'
+        | 'CURTAIN'
+        | 'SCARF'
+      kindWords: string
       measures: components['schemas']['NamedLength'][]
+      /** @enum {string} */
+      missed: 'LITTLE' | 'SOME' | 'DEARLY'
       name: string
       parts: components['schemas']['PartView'][]
+      prospect?: components['schemas']['ProspectView']
+      wantedBy: string
       what: string
     }
     SpotView: {
@@ -919,6 +1716,16 @@ export interface components {
     StashedId: {
       id: string
     }
+    StashedKeeperView: {
+      /** Format: int32 */
+      count: number
+      depth: string
+      from: string
+      id: string
+      kind: string
+      length: string
+      name: string
+    }
     StashedSourceView: {
       care: string
       cloth: components['schemas']['Cloth']
@@ -927,7 +1734,23 @@ export interface components {
       id: string
       idea: string
       /** @enum {string} */
-      kind: 'TROUSERS' | 'CURTAIN' | 'BLANKET' | 'SHIRT' | 'SKIRT' | 'JUMPER'
+      kind:
+        | 'TROUSERS'
+        | 'JEANS'
+        | 'SHIRT'
+        | 'T_SHIRT'
+        | 'JUMPER'
+        | 'SWEATSHIRT'
+        | 'SKIRT'
+        | 'PLEATED_SKIRT'
+        | 'GATHERED_SKIRT'
+        | 'CIRCLE_SKIRT'
+        | 'DRESS'
+        | 'COAT'
+        | 'BLANKET'
+        | 'CURTAIN'
+        | 'SCARF'
+      kindWords: string
       measures: components['schemas']['StashMeasure'][]
       name: string
       what: string
@@ -974,14 +1797,31 @@ export interface components {
       /** Format: double */
       tookMinutes: number | null
     }
+    StretchRequest: {
+      gauge: string
+      released: string
+      stretched: string
+    }
+    StretchTest: {
+      /** Format: double */
+      gaugeMm: number
+      /** Format: double */
+      releasedMm: number
+      /** Format: double */
+      stretchedMm: number
+    }
     TakeApartView: {
-      freeLegs: string[]
+      destroyed: string[]
+      flat: string[]
       held: string[]
       joins: components['schemas']['JoinView'][]
       /** Format: double */
       lostCm2: number
       /** Format: double */
       minutes: number
+      ownRates: string[]
+      /** Format: int32 */
+      parts: number
       /** Format: double */
       wonCm2: number
     }
@@ -1000,6 +1840,14 @@ export interface components {
       reason: string
       variant: string
     }
+    UseView: {
+      /** Format: double */
+      costs: number
+      keepers: string[]
+      notes: string[]
+      /** Format: double */
+      saves: number
+    }
     VerdictView: {
       allowed: boolean
       reasons: string[]
@@ -1011,6 +1859,52 @@ export interface components {
       name: string
       one: string
       other: string
+    }
+    WantRequest: {
+      leastDepth: string
+      length: string
+      mostDepth: string
+      name: string
+      /** @enum {string} */
+      role:
+        | 'HEM'
+        | 'FRONT_EDGE'
+        | 'CLOSURE'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'NECKBAND'
+        | 'POCKET'
+        | 'TIE'
+        | 'CORD'
+        | 'TRIM'
+      stretchesTo: string
+    }
+    WantView: {
+      byHand: boolean
+      id: string
+      length: string
+      name: string
+      refusals: string[]
+      role: string
+      use?: components['schemas']['UseView']
+    }
+    WishView: {
+      edge: string
+      lap: string
+      points: number[][]
+      /** @enum {string} */
+      role:
+        | 'HEM'
+        | 'FRONT_EDGE'
+        | 'CLOSURE'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'NECKBAND'
+        | 'POCKET'
+        | 'TIE'
+        | 'CORD'
+        | 'TRIM'
+      words: string
     }
   }
   responses: never
@@ -1219,6 +2113,58 @@ export interface operations {
       }
     }
   }
+  buttons: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ButtonsRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ButtonsView']
+        }
+      }
+    }
+  }
+  coincidence: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CoincidenceRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CoincidenceView']
+        }
+      }
+    }
+  }
   file: {
     parameters: {
       query?: never
@@ -1237,6 +2183,34 @@ export interface operations {
         }
         content: {
           'application/json': string
+        }
+      }
+    }
+  }
+  decideAll: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlanRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
         }
       }
     }
@@ -1438,6 +2412,32 @@ export interface operations {
       }
     }
   }
+  least: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LeastRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LeastView'][]
+        }
+      }
+    }
+  }
   note: {
     parameters: {
       query: {
@@ -1544,6 +2544,111 @@ export interface operations {
       }
     }
   }
+  put_1: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PieceRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  take: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        piece: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  letOut: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LetOutRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  openFor: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   redoPieces: {
     parameters: {
       query: {
@@ -1552,6 +2657,59 @@ export interface operations {
       header?: never
       path: {
         id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  want: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['WantRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  unwant: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        want: string
       }
       cookie?: never
     }
@@ -1619,6 +2777,30 @@ export interface operations {
   cutList: {
     parameters: {
       query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  labels: {
+    parameters: {
+      query?: {
+        paper?: string
+      }
       header?: never
       path: {
         id: string
@@ -1706,6 +2888,30 @@ export interface operations {
       }
     }
   }
+  sittings: {
+    parameters: {
+      query?: {
+        minutes?: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SittingView'][]
+        }
+      }
+    }
+  }
   source: {
     parameters: {
       query: {
@@ -1720,6 +2926,87 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['SourceRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  adjust: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AdjustmentRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  unadjust: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  assess: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AssessmentRequest']
       }
     }
     responses: {
@@ -1807,6 +3094,52 @@ export interface operations {
       }
     }
   }
+  quantities: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['QuantityRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['QuantityView'][]
+        }
+      }
+    }
+  }
+  kinds: {
+    parameters: {
+      query?: {
+        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['KindView'][]
+        }
+      }
+    }
+  }
   list_1: {
     parameters: {
       query?: never
@@ -1847,6 +3180,117 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['StashedId']
+        }
+      }
+    }
+  }
+  keepers: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['StashedKeeperView'][]
+        }
+      }
+    }
+  }
+  keepFree: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        project: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['KeptView']
+        }
+      }
+    }
+  }
+  throwAwayKeeper: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+    }
+  }
+  begin: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BeginRequest']
+      }
+    }
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['StashedId']
+        }
+      }
+    }
+  }
+  pairing: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        other: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PairingView']
         }
       }
     }

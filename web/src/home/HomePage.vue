@@ -2,6 +2,7 @@
 import { Trash2, Upload } from '@lucide/vue'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
+import type { Schemas } from '../api/client'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
@@ -11,7 +12,7 @@ import { useHousehold } from './useHousehold'
 const { account } = useAccount()
 const { signOut } = useWaysIn()
 const household = useHousehold()
-const { projects, stash, problem } = household
+const { projects, stash, keepers, problem } = household
 const router = useRouter()
 const name = ref('')
 const thrown = ref<{ id: string; name: string }>()
@@ -33,6 +34,26 @@ async function throwAway(p: { id: string; name: string }) {
 async function takeBack() {
   if (thrown.value) await household.takeBack(thrown.value.id)
   thrown.value = undefined
+}
+const beginWith = async (id: string) => open(await household.beginWith(id))
+const beside = ref<{ id: string; name: string }>()
+const pairing = ref<{ names: string[]; view: Schemas['PairingView'] }>()
+const verdicts = {
+  COMPATIBLE: 'They go together.',
+  WITH_MEASURES: 'They go together, with measures:',
+  NO: 'They do not go together:',
+} as const
+const tone = { COMPATIBLE: 'text-good', WITH_MEASURES: 'text-stale', NO: 'text-madder' } as const
+/** The first source picked waits for a second one. */
+async function compare(source: { id: string; name: string }) {
+  const first = beside.value
+  if (!first || first.id === source.id) {
+    beside.value = first ? undefined : source
+    return
+  }
+  const view = await household.pair(first.id, source.id)
+  if (view) pairing.value = { names: [first.name, source.name], view }
+  beside.value = undefined
 }
 const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'long' })
 </script>
@@ -97,8 +118,44 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
         Sources that wait for their turn, drawn until somebody takes a photograph.
       </p>
       <div class="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-        <SourceCard v-for="s in stash" :key="s.id" :source="s" />
+        <SourceCard
+          v-for="s in stash"
+          :key="s.id"
+          :source="s"
+          :beside="beside"
+          @begin="beginWith(s.id)"
+          @compare="compare(s)"
+        />
       </div>
+      <section v-if="pairing" class="slip mt-4 p-4" role="status">
+        <h3 class="text-xl">{{ pairing.names.join(' with ') }}</h3>
+        <p class="font-semibold" :class="tone[pairing.view.verdict]">{{ verdicts[pairing.view.verdict] }}</p>
+        <ul>
+          <li v-for="s in pairing.view.sentences" :key="s">{{ s }}</li>
+        </ul>
+      </section>
+      <section v-if="keepers?.length" class="mt-8">
+        <h2 class="mb-1 text-3xl">Keepers left over</h2>
+        <ul class="slip divide-y divide-line px-4">
+          <li v-for="k in keepers" :key="k.id" class="flex items-center gap-3 py-1">
+            <span class="grow"
+              ><span class="inline-block first-letter:uppercase">{{ k.name }}</span
+              ><span class="block text-sm text-muted">{{
+                [k.length, k.depth && `${k.depth} deep`, k.count && `${k.count} buttons`, k.from]
+                  .filter(Boolean)
+                  .join(', ')
+              }}</span></span
+            >
+            <button
+              class="act !px-2"
+              :aria-label="`Throw away ${k.name}`"
+              @click="household.throwAwayKeeper(k.id)"
+            >
+              <Trash2 :size="16" />
+            </button>
+          </li>
+        </ul>
+      </section>
       <p v-if="stash?.length === 0" class="slip p-4 text-muted">
         The stash is empty. Whatever you mean to take apart one day can be noted here.
       </p>

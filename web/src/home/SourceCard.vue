@@ -2,10 +2,15 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import ClothWeave from '../drawing/ClothWeave.vue'
-import { garments } from './garments'
+import { drawingOf } from './garments'
 
-const { source } = defineProps<{ source: Schemas['StashedSourceView'] }>()
-const drawing = computed(() => garments[source.kind])
+const { source, beside } = defineProps<{
+  source: Schemas['StashedSourceView']
+  /** the source that waits to be compared */
+  beside?: { id: string; name: string }
+}>()
+const emit = defineEmits<{ begin: []; compare: [] }>()
+const drawing = computed(() => drawingOf(source.kind))
 const facts = computed(() =>
   source.measures
     .slice(0, 3)
@@ -46,5 +51,11 @@ const facts = computed(() =>
     <p class="mt-1 text-sm text-muted">{{ source.condition }}</p>
     <p class="mt-1 text-sm text-muted">{{ facts }}</p>
     <p class="mt-auto pt-2 text-sm"><span class="text-muted">May become</span> {{ source.idea }}</p>
+    <div class="mt-2 flex gap-2">
+      <button class="act" @click="emit('begin')">Begin with it</button>
+      <button class="act" :aria-pressed="beside?.id === source.id" @click="emit('compare')">
+        {{ !beside ? 'Compare' : beside.id === source.id ? 'Not this one' : 'with this' }}
+      </button>
+    </div>
   </article>
 </template>

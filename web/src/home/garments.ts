@@ -1,5 +1,5 @@
 /** Flat drawings of sources, in mm of a made-up average garment, y down; place-holders until there is a photograph. */
-export const garments: Record<string, { box: string; body: string; detail: string }> = {
+const garments: Record<string, { box: string; body: string; detail: string }> = {
   TROUSERS: {
     box: '0 0 480 1080',
     body: 'M70 20h340l40 420-20 620H270L240 470l-30 590H50L30 440z',
@@ -21,7 +21,7 @@ export const garments: Record<string, { box: string; body: string; detail: strin
     body: 'M470 50q180 60 360 0l150 50 290 520-170 90-190-320v450H390V390L200 710 30 620 320 100z',
     detail: 'M630 82v758M670 82v758M390 390q-10-150 80-330M910 390q10-150-80-330',
   },
-  SKIRT: {
+  PLEATED_SKIRT: {
     box: '0 0 900 640',
     body: 'M250 30h400l210 570H40z',
     detail: 'M240 66h420M320 66L200 600M400 66l-50 534M500 66l50 534M580 66l120 534',
@@ -32,3 +32,17 @@ export const garments: Record<string, { box: string; body: string; detail: strin
     detail: 'M380 560h540M190 590l-150-80 30-50 150 80zM480 40q170 110 340 0',
   },
 }
+
+const alike: Record<string, string> = {
+  JEANS: 'TROUSERS',
+  T_SHIRT: 'SHIRT',
+  SWEATSHIRT: 'JUMPER',
+  SKIRT: 'PLEATED_SKIRT',
+  GATHERED_SKIRT: 'PLEATED_SKIRT',
+  CIRCLE_SKIRT: 'PLEATED_SKIRT',
+  DRESS: 'PLEATED_SKIRT',
+  COAT: 'SHIRT',
+  SCARF: 'BLANKET',
+}
+
+export const drawingOf = (kind: string) => garments[kind] ?? garments[alike[kind] ?? 'BLANKET']

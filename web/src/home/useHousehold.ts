@@ -8,6 +8,10 @@ export function useHousehold() {
   const queries = useQueryClient()
   const projects = useQuery({ queryKey: projectKeys.all, queryFn: () => take(api.GET('/api/projects')) })
   const stash = useQuery({ queryKey: ['stash'], queryFn: () => take(api.GET('/api/stash')) })
+  const keepers = useQuery({
+    queryKey: ['stash', 'keepers'],
+    queryFn: () => take(api.GET('/api/stash/keepers')),
+  })
   const problem = ref<Problem>()
 
   async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
@@ -40,5 +44,27 @@ export function useHousehold() {
   const takeBack = (id: string) =>
     attempt(() => take(api.POST('/api/projects/{id}/take-back', { params: { path: { id } } })))
 
-  return { projects: projects.data, stash: stash.data, problem, create, importFile, throwAway, takeBack }
+  const beginWith = (id: string) =>
+    attempt(() => take(api.POST('/api/stash/{id}/begin', { params: { path: { id } }, body: { name: '' } })))
+  const pair = (id: string, other: string) =>
+    attempt(() => take(api.GET('/api/stash/{id}/with/{other}', { params: { path: { id, other } } })))
+
+  async function throwAwayKeeper(id: string) {
+    await attempt(() => take(api.DELETE('/api/stash/keepers/{id}', { params: { path: { id } } })))
+    await keepers.refetch()
+  }
+
+  return {
+    keepers: keepers.data,
+    throwAwayKeeper,
+    beginWith,
+    pair,
+    projects: projects.data,
+    stash: stash.data,
+    problem,
+    create,
+    importFile,
+    throwAway,
+    takeBack,
+  }
 }

@@ -139,13 +139,13 @@ useEventListener('keydown', (e: KeyboardEvent) => {
           <dd class="font-serif text-xl">{{ lay.leftArea }}</dd>
         </div>
         <div>
-          <dt class="text-sm text-muted">old hems kept</dt>
+          <dt class="text-sm text-muted">finished edges kept</dt>
           <dd class="font-serif text-xl">{{ lay.keptHems }}</dd>
         </div>
       </dl>
       <p v-if="lay && lay.keptHems > 0" class="text-sm text-muted">
-        {{ Math.round(lay.utilisation * 100) }} % of {{ lay.clothArea }}; the kept hems save about
-        {{ Math.round(lay.minutesSaved) }} minutes of hemming.
+        {{ Math.round(lay.utilisation * 100) }} % of {{ lay.clothArea }}; the kept edges save about
+        {{ Math.round(lay.minutesSaved) }} minutes.
       </p>
       <section v-if="placed" class="border-y border-line py-3" aria-live="polite">
         <h3 class="text-xl first-letter:uppercase">{{ placed.name }} {{ placed.copy + 1 }}</h3>

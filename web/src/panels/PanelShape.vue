@@ -19,9 +19,11 @@ const {
 }>()
 const hems = computed(() =>
   edges
-    .filter((e) => e.kind !== 'RAW')
+    .filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM')
     .map((e) => ({ name: e.name, path: pathOf(e.points, false), points: e.points })),
 )
+/** Seams that are still closed: the rest hangs on there. */
+const seams = computed(() => edges.filter((e) => e.kind === 'SEAM').map((e) => pathOf(e.points, false)))
 const hemLine = computed(() => {
   const p = hems.value[0]?.points
   if (!depth || !p || p.length !== 2) return undefined
@@ -39,6 +41,16 @@ const hemLine = computed(() => {
       :fill="`url(#${weave})`"
       class="stroke-ink"
       stroke-width="1.2"
+      vector-effect="non-scaling-stroke"
+    />
+    <path
+      v-for="(s, i) in seams"
+      :key="i"
+      :d="s"
+      fill="none"
+      class="stroke-ink"
+      stroke-width="3.5"
+      stroke-dasharray="2 4"
       vector-effect="non-scaling-stroke"
     />
     <g v-for="h in hems" :key="h.name">

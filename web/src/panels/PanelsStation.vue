@@ -20,6 +20,9 @@ watch(
   () => (picked.value ??= project.panels[0]?.id),
 )
 
+const isLetOut = computed(() => project.aim.garment === 'LET_OUT')
+const finished = computed(() => panel.value?.edges.filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM') ?? [])
+const hanging = computed(() => panel.value?.edges.filter((e) => e.kind === 'SEAM') ?? [])
 const redo = () => change((params) => api.POST('/api/projects/{id}/panels/redo', { params }))
 type FlawBody = {
   treatment: Schemas['FlawView']['treatment']
@@ -73,8 +76,8 @@ const removeFlaw = (i: number) =>
     bodies().filter((_, k) => k !== i),
   )
 const flawFields = [
-  { id: 'x', label: 'from the crease (− inward left)' },
-  { id: 'y', label: 'above the hem' },
+  { id: 'x', label: 'from the middle (− to the left)' },
+  { id: 'y', label: 'above the lower edge' },
   { id: 'width', label: 'wide' },
   { id: 'height', label: 'high' },
 ] as const
@@ -83,7 +86,11 @@ const flawFields = [
 <template>
   <StationFrame
     title="Panels"
-    lead="Flat cloth, by the tape. The crease is the baseline: widths square to it, heights up from the hem."
+    :lead="
+      panel?.leg
+        ? 'Flat cloth, by the tape. The crease is the baseline: widths square to it, heights up from the hem.'
+        : 'Flat cloth, as the measures of the source draw it. Mark what the cloth carries.'
+    "
   >
     <template #table>
       <PanelsTable
@@ -95,10 +102,19 @@ const flawFields = [
       />
       <EmptyTable
         v-else
-        text="No leg lies flat yet. Decide at Take apart what to open, then draw the panels."
+        :text="
+          isLetOut
+            ? 'Nothing is cut out when a garment is let out: no panels are needed.'
+            : 'No part lies flat yet. Decide at Take apart what to open, then draw the panels.'
+        "
       >
-        <button v-if="project.takeApart?.freeLegs.length" class="act act-main" :disabled="busy" @click="redo">
-          Draw the {{ project.takeApart.freeLegs.length }} free legs from the source’s measures
+        <button
+          v-if="project.takeApart?.flat.length && !isLetOut"
+          class="act act-main"
+          :disabled="busy"
+          @click="redo"
+        >
+          Draw the {{ project.takeApart.flat.length }} flat parts from the source’s measures
         </button>
       </EmptyTable>
     </template>
@@ -124,8 +140,9 @@ const flawFields = [
         </button>
       </div>
       <p class="text-muted">
-        {{ panel.area }} of cloth; widths are between the old seam lines, what unpicking won lies outside
-        them.
+        {{ panel.area }} of cloth<template v-if="panel.leg"
+          >; widths are between the old seam lines, what unpicking won lies outside them</template
+        >.
       </p>
       <section v-for="s in panel.stations" :key="s.id">
         <h3 class="text-lg first-letter:uppercase">{{ s.words }}</h3>
@@ -162,9 +179,14 @@ const flawFields = [
       >
         {{ problem.detail }}
       </p>
-      <p v-if="panel.keptDepthMm > 0">
-        The old hem is kept: {{ panel.edges.find((e) => e.kind === 'HEM')?.length }} long,
-        {{ panel.keptDepth }} deep.
+      <ul v-if="finished.length">
+        <li v-for="e in finished" :key="e.name">
+          Kept along the {{ e.name.replace('-', ' ') }}: {{ e.kind.toLowerCase() }}, {{ e.length }} long.
+        </li>
+      </ul>
+      <p v-if="hanging.length" class="text-muted">
+        Still closed along the {{ hanging.map((e) => e.name.replace('-', ' ')).join(', ') }}: fold what hangs
+        there away before you chalk.
       </p>
       <h3 class="text-lg">Flaws</h3>
       <section

@@ -16,7 +16,10 @@ const laid = computed(() =>
   sideBySide(
     project.panels.filter((p) => p.id === picked),
     90,
-  ),
+  ).map((l) => {
+    const b = boundsOf([l.item.outline])
+    return { ...l, middle: (b.minX + b.maxX) / 2, top: b.maxY, arrow: b.minY + 0.68 * (b.maxY - b.minY) }
+  }),
 )
 const bounds = computed(() => {
   const all = boundsOf(laid.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
@@ -70,15 +73,14 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
           vector-effect="non-scaling-stroke"
         />
       </g>
-      <TableLabel
-        :x="0"
-        :y="(l.item.stations[4]?.heightMm ?? 0) + 70"
-        :text="l.item.name"
-        :size="16"
-        class="fill-ink font-serif"
+      <TableLabel :x="l.middle" :y="l.top + 30" :text="l.item.name" :size="16" class="fill-ink font-serif" />
+      <PileArrow
+        :x="l.item.leg ? (l.item.sideRight ? 46 : -46) : l.middle"
+        :y="l.arrow"
+        :deg="l.item.grainDeg"
+        :one-way="l.item.oneWay"
       />
-      <PileArrow :x="l.item.sideRight ? 46 : -46" :y="700" :deg="l.item.grainDeg" :one-way="l.item.oneWay" />
-      <template v-if="picked === l.item.id">
+      <template v-if="picked === l.item.id && l.item.leg">
         <line
           x1="0"
           x2="0"

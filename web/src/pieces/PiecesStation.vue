@@ -4,7 +4,12 @@ import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
+import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import HandPiece from './HandPiece.vue'
+import KeepSheet from './KeepSheet.vue'
+import LetOutSheet from './LetOutSheet.vue'
+import LetOutTable from './LetOutTable.vue'
 import PiecesTable from './PiecesTable.vue'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -13,20 +18,36 @@ const picked = ref<string>()
 const state = computed(() => project.stations.find((s) => s.station === 'PIECES'))
 const piece = computed(() => project.pieces?.pieces.find((p) => p.id === picked.value))
 const redo = () => change((params) => api.POST('/api/projects/{id}/pieces/redo', { params }))
+const garment = computed(() => project.aim.garment)
+const served = computed(() => project.keep.wants.filter((w) => w.use).length)
+const tabs = computed(() => [
+  { id: 'pieces', name: 'Pieces' },
+  { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
+])
+const lead = computed(() =>
+  garment.value === 'LET_OUT'
+    ? 'The cloth hidden in pleats, darts, seams and hem, and what letting it out gives.'
+    : garment.value === 'BY_HAND'
+      ? 'Pieces as you enter them. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.'
+      : 'Dungarees drafted from the measures. Solid line: cut. Stitches: sew. The tinted part lies under a patch.',
+)
 </script>
 
 <template>
-  <StationFrame
-    title="Pieces"
-    lead="Dungarees drafted from the measures. Solid line: cut. Stitches: sew. The tinted part lies under a patch."
-  >
+  <StationFrame title="Pieces" :lead="lead">
     <template #table>
+      <LetOutTable v-if="project.letOut" :let-out="project.letOut" :inches="project.unit === 'INCH'" />
       <PiecesTable
-        v-if="project.pieces"
+        v-else-if="project.pieces"
         :pieces="project.pieces.pieces"
         :picked="picked"
         :inches="project.unit === 'INCH'"
         @pick="(id) => (picked = id)"
+      />
+      <EmptyTable v-else-if="garment === 'BY_HAND'" text="Enter the first piece: its corners, once round." />
+      <EmptyTable
+        v-else-if="garment === 'LET_OUT'"
+        text="Say first what the source is; then how much to let out."
       />
       <EmptyTable v-else text="The pieces follow from the body. Settle the aim first.">
         <button v-if="project.aim.settled" class="act act-main" :disabled="busy" @click="redo">
@@ -41,58 +62,70 @@ const redo = () => change((params) => api.POST('/api/projects/{id}/pieces/redo',
       :busy="busy"
       @redo="redo"
     />
-    <div v-if="project.pieces" class="grid gap-4">
-      <section v-if="piece" aria-live="polite">
-        <h3 class="text-xl first-letter:uppercase">{{ piece.name }}</h3>
-        <p>
-          Cut {{ piece.quantity }}{{ piece.pair ? ', half of them mirrored' : '' }}, {{ piece.grain }};
-          {{ piece.size }} <span class="text-muted">across × along the grain</span
-          >{{ piece.required ? '' : '; may be left out' }}.
-        </p>
-        <table class="mt-2 w-full text-[15px]">
-          <caption class="sr-only">
-            Allowance of each edge
-          </caption>
-          <tbody>
-            <tr v-for="a in piece.allowances" :key="a.edge" class="border-t border-line">
-              <td class="py-1 first-letter:uppercase">{{ a.edge.replace('-', ' ') }}</td>
-              <td class="px-2 text-right font-semibold whitespace-nowrap">{{ a.width }}</td>
-              <td class="text-sm text-muted">{{ a.why }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
-      <p v-else class="text-muted">Pick a piece to see its allowances.</p>
-      <h3 class="text-lg">Finished sizes</h3>
-      <ul>
-        <li
-          v-for="s in project.pieces.sizes"
-          :key="s.what"
-          class="border-t border-line py-1"
-          :title="s.formula"
-        >
-          <div class="flex gap-2">
-            <span class="grow first-letter:uppercase">{{ s.what }}</span><b class="whitespace-nowrap">{{
-              s.finished
-            }}</b>
-          </div>
-          <p class="text-sm" :class="s.fits ? 'text-muted' : 'text-madder'">
-            body {{ s.body }} · {{ s.formula }}{{ s.fits ? '' : ' · too small: give more room' }}
-          </p>
-        </li>
-      </ul>
-      <h3 class="text-lg">Edges that will be sewn together</h3>
-      <ul>
-        <li v-for="w in project.pieces.walks" :key="w.name" class="border-t border-line py-1">
-          <div class="flex gap-2">
-            <span class="grow first-letter:uppercase">{{ w.name }}</span>
-            <b :class="w.agrees ? 'text-good' : 'text-madder'">{{ w.agrees ? 'agree' : 'differ' }}</b>
-          </div>
-          <p class="text-sm text-muted">
-            {{ w.one }} against {{ w.other }}<template v-if="!w.agrees">: {{ w.difference }}</template>
-          </p>
-        </li>
-      </ul>
-    </div>
+    <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
+    <SlipTabs v-else :tabs="tabs">
+      <template #keep><KeepSheet :project="project" /></template>
+      <template #pieces>
+        <HandPiece
+          v-if="garment === 'BY_HAND'"
+          :key="piece?.id ?? 'new'"
+          :piece="piece"
+          @saved="(id) => (picked = id)"
+        />
+        <div v-else-if="project.pieces" class="grid gap-4">
+          <section v-if="piece" aria-live="polite">
+            <h3 class="text-xl first-letter:uppercase">{{ piece.name }}</h3>
+            <p>
+              Cut {{ piece.quantity }}{{ piece.pair ? ', half of them mirrored' : '' }}, {{ piece.grain }};
+              {{ piece.size }} <span class="text-muted">across × along the grain</span
+              >{{ piece.required ? '' : '; may be left out' }}.
+            </p>
+            <table class="mt-2 w-full text-[15px]">
+              <caption class="sr-only">
+                Allowance of each edge
+              </caption>
+              <tbody>
+                <tr v-for="a in piece.allowances" :key="a.edge" class="border-t border-line">
+                  <td class="py-1 first-letter:uppercase">{{ a.edge.replace('-', ' ') }}</td>
+                  <td class="px-2 text-right font-semibold whitespace-nowrap">{{ a.width }}</td>
+                  <td class="text-sm text-muted">{{ a.why }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </section>
+          <p v-else class="text-muted">Pick a piece to see its allowances.</p>
+          <h3 v-if="project.pieces.sizes.length" class="text-lg">Finished sizes</h3>
+          <ul>
+            <li
+              v-for="s in project.pieces.sizes"
+              :key="s.what"
+              class="border-t border-line py-1"
+              :title="s.formula"
+            >
+              <div class="flex gap-2">
+                <span class="grow first-letter:uppercase">{{ s.what }}</span><b class="whitespace-nowrap">{{
+                  s.finished
+                }}</b>
+              </div>
+              <p class="text-sm" :class="s.fits ? 'text-muted' : 'text-madder'">
+                body {{ s.body }} · {{ s.formula }}{{ s.fits ? '' : ' · too small: give more room' }}
+              </p>
+            </li>
+          </ul>
+          <h3 class="text-lg">Edges that will be sewn together</h3>
+          <ul>
+            <li v-for="w in project.pieces.walks" :key="w.name" class="border-t border-line py-1">
+              <div class="flex gap-2">
+                <span class="grow first-letter:uppercase">{{ w.name }}</span>
+                <b :class="w.agrees ? 'text-good' : 'text-madder'">{{ w.agrees ? 'agree' : 'differ' }}</b>
+              </div>
+              <p class="text-sm text-muted">
+                {{ w.one }} against {{ w.other }}<template v-if="!w.agrees">: {{ w.difference }}</template>
+              </p>
+            </li>
+          </ul>
+        </div>
+      </template>
+    </SlipTabs>
   </StationFrame>
 </template>

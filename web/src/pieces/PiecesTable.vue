@@ -70,6 +70,16 @@ const bounds = computed(() =>
           stroke-dasharray="7 4"
           vector-effect="non-scaling-stroke"
         />
+        <path
+          v-for="w in l.item.wishes"
+          :key="w.edge"
+          :d="pathOf(w.points, false)"
+          fill="none"
+          class="stroke-good"
+          stroke-width="5"
+          stroke-dasharray="4 3"
+          vector-effect="non-scaling-stroke"
+        />
         <circle v-for="(n, i) in l.item.notches" :key="i" :cx="n.x" :cy="n.y" r="5" class="fill-ink" />
       </g>
       <PileArrow

@@ -28,6 +28,12 @@ const sheets = computed(() => {
       what: 'PDF tiles on Letter',
       ready: !!project.pieces,
     },
+    {
+      href: base + 'labels.pdf',
+      name: 'Part labels',
+      what: 'PDF, to pin to what comes off',
+      ready: !!project.takeApart,
+    },
     { href: base + 'lay.svg', name: 'Lay at true size', what: 'SVG', ready: laid },
     { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table', ready: laid },
     { href: base + 'project.json', name: 'Whole project', what: 'JSON, to keep or pass on', ready: true },
@@ -48,7 +54,7 @@ const sheets = computed(() => {
           :aria-disabled="!s.ready"
         >
           <span class="font-semibold">{{ s.name }}</span>
-          <span class="text-sm text-muted">{{ s.ready ? s.what : 'lay the pieces first' }}</span>
+          <span class="text-sm text-muted">{{ s.ready ? s.what : 'not ready yet' }}</span>
         </a>
       </MenuItem>
     </MenuItems>

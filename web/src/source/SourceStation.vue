@@ -3,26 +3,45 @@ import { computed, reactive, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
+import ChoiceField from '../ui/ChoiceField.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
-import TrousersDrawing from '../unpick/TrousersDrawing.vue'
-import { firstMeasures } from './firstMeasures'
+import SlipTabs from '../ui/SlipTabs.vue'
+import TickField from '../ui/TickField.vue'
+import BuildSheet from './BuildSheet.vue'
+import KeepersSheet from './KeepersSheet.vue'
+import QuantityChooser from './QuantityChooser.vue'
+import SourceDrawing from './SourceDrawing.vue'
+import SuitsSheet from './SuitsSheet.vue'
+import { useKinds } from './useKinds'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, problem, busy } = useHand()
 const isInches = computed(() => project.unit === 'INCH')
+const kinds = useKinds(() => project.unit)
 
 type Cloth = Schemas['Cloth']
+type Stretch = { gauge: string; stretched: string; released: string }
 const form = reactive({
-  texts: { name: '', what: '', condition: '', care: '', cost: '' } as Record<string, string>,
+  kind: 'TROUSERS' as Schemas['SourceView']['kind'],
+  texts: {} as Record<string, string>,
   cloth: {} as Record<string, string>,
-  oneWay: true,
-  reversible: false,
+  weave: 'TWILL' as Cloth['weave'],
+  heat: 'ONE_DOT' as Cloth['heat'],
+  edge: 'UNTESTED' as Schemas['ClothSheet']['edge'],
+  ticks: { oneWay: false, reversible: false, slippery: false, pinMarks: false, neverFlatten: false },
+  across: {} as Stretch,
+  along: {} as Stretch,
   measures: {} as Record<string, string>,
 })
+const read = (t?: Schemas['StretchTest']): Stretch =>
+  t
+    ? { gauge: `${t.gaugeMm} mm`, stretched: `${t.stretchedMm} mm`, released: `${t.releasedMm} mm` }
+    : { gauge: '', stretched: '', released: '' }
 function reset() {
   const s = project.source
+  form.kind = s?.kind ?? 'TROUSERS'
   form.texts = {
     name: s?.name ?? '',
     what: s?.what ?? '',
@@ -35,28 +54,51 @@ function reset() {
     fibre: s?.cloth.fibre ?? '',
     colour: s?.cloth.colour ?? '#7a6a55',
     thickness: s ? `${s.cloth.thicknessMm} mm` : '1 mm',
-    weave: s?.cloth.weave ?? 'TWILL',
-    heat: s?.cloth.heat ?? 'ONE_DOT',
   }
-  form.oneWay = s?.cloth.oneWay ?? false
-  form.reversible = s?.cloth.reversible ?? false
-  form.measures = Object.fromEntries((s?.measures ?? firstMeasures).map((m) => [m.id, m.text]))
+  form.weave = s?.cloth.weave ?? 'TWILL'
+  form.heat = s?.cloth.heat ?? 'ONE_DOT'
+  form.edge = s?.cloth.sheet.edge ?? 'UNTESTED'
+  form.ticks = {
+    oneWay: s?.cloth.oneWay ?? false,
+    reversible: s?.cloth.reversible ?? false,
+    slippery: s?.cloth.sheet.slippery ?? false,
+    pinMarks: s?.cloth.sheet.pinMarks ?? false,
+    neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
+  }
+  form.across = read(s?.cloth.sheet.across)
+  form.along = read(s?.cloth.sheet.along)
+  form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : {}
 }
 watch(() => project.version, reset, { immediate: true })
-const measures = computed(() => project.source?.measures ?? firstMeasures)
+const asked = computed(() =>
+  project.source && project.source.kind === form.kind
+    ? project.source.measures
+    : (kinds.value.find((k) => k.kind === form.kind)?.measures ?? []),
+)
+/** What an average one measures is filled in when another kind is chosen, so that there is something to correct. */
+function otherKind() {
+  form.measures = Object.fromEntries(
+    (kinds.value.find((k) => k.kind === form.kind)?.measures ?? []).map((m) => [m.id, m.text]),
+  )
+  void saveIfSettled()
+}
 
-function save() {
-  const { texts, cloth, oneWay, reversible } = form
+function save(faults: Schemas['Fault'][] = project.source?.faults ?? []) {
+  const { texts, cloth, ticks, kind, weave, heat, edge, across, along } = form
   const body = {
+    kind,
     ...(texts as { name: string; what: string; condition: string; care: string; cost: string }),
-    measures: form.measures,
+    measures: Object.fromEntries(asked.value.map((m) => [m.id, form.measures[m.id] ?? ''])),
     cloth: {
       ...(cloth as { name: string; fibre: string; colour: string; thickness: string }),
-      weave: cloth.weave as Cloth['weave'],
-      heat: cloth.heat as Cloth['heat'],
-      oneWay,
-      reversible,
+      ...ticks,
+      weave,
+      heat,
+      edge,
+      across,
+      along,
     },
+    faults,
   }
   return change((params) => api.PUT('/api/projects/{id}/source', { params, body }))
 }
@@ -65,123 +107,198 @@ function settle(id: string, text: string) {
   form.measures[id] = text
   saveIfSettled()
 }
-const weaves = {
-  CORDUROY: 'corduroy',
-  PLAIN: 'plain',
-  TWILL: 'twill',
-  BLANKET: 'blanket',
-  STRIPED: 'striped',
-  KNIT: 'knit',
-  FELT: 'felt',
-}
-const heats = {
-  FINGERS_ONLY: 'fingers only, or not known',
-  ONE_DOT: 'one dot, 110 °C',
-  TWO_DOTS: 'two dots, 150 °C',
-  THREE_DOTS: 'three dots, 200 °C',
-}
+const weaves = [
+  { id: 'CORDUROY', words: 'corduroy' },
+  { id: 'PLAIN', words: 'plain' },
+  { id: 'TWILL', words: 'twill' },
+  { id: 'BLANKET', words: 'blanket' },
+  { id: 'STRIPED', words: 'striped' },
+  { id: 'KNIT', words: 'knit' },
+  { id: 'FELT', words: 'felt' },
+] as const
+const heats = [
+  { id: 'FINGERS_ONLY', words: 'fingers only, or not known' },
+  { id: 'ONE_DOT', words: 'one dot, 110 °C' },
+  { id: 'TWO_DOTS', words: 'two dots, 150 °C' },
+  { id: 'THREE_DOTS', words: 'three dots, 200 °C' },
+] as const
+const edges = [
+  { id: 'UNTESTED', words: 'not tested' },
+  { id: 'STAYS', words: 'stays as cut' },
+  { id: 'FRAYS', words: 'frays' },
+  { id: 'FRAYS_FAST', words: 'frays fast' },
+  { id: 'LADDERS', words: 'ladders: stitches run' },
+] as const
 const lines = [
-  { id: 'name', label: 'Which trousers are these?' },
-  { id: 'what', label: 'What they are' },
+  { id: 'name', label: 'Call it' },
+  { id: 'what', label: 'What it is' },
   { id: 'condition', label: 'Condition' },
   { id: 'care', label: 'Care' },
   { id: 'cost', label: 'Cost' },
 ]
+const ways = [
+  { id: 'across', words: 'across the grain' },
+  { id: 'along', words: 'along the grain' },
+] as const
+const readings = [
+  { id: 'gauge', words: 'marks apart at rest' },
+  { id: 'stretched', words: 'pulled out' },
+  { id: 'released', words: 'a minute after letting go' },
+] as const
+const tabs = computed(() => [
+  { id: 'what', name: 'It is' },
+  { id: 'cloth', name: 'Cloth' },
+  ...(project.source
+    ? [
+        {
+          id: 'build',
+          name: 'Build',
+          note: project.source.adjustments.length + project.source.faults.length || undefined,
+        },
+        { id: 'keepers', name: 'Keepers' },
+        { id: 'suits', name: 'Suits' },
+      ].map((t) => ({ ...t, note: 'note' in t && t.note ? String(t.note) : undefined }))
+    : []),
+])
 </script>
 
 <template>
   <StationFrame
     title="Source"
-    lead="The trousers that will be taken apart: wash and dry them first, then measure."
+    lead="What will be taken apart: wash and dry it first, then measure it, closed and lying flat."
   >
     <template #table>
-      <TrousersDrawing v-if="project.source" :source="project.source" :joins="[]" :inches="isInches" />
-      <EmptyTable
-        v-else
-        text="Lay the trousers flat, closed, and measure them. The drawing follows your numbers."
-      />
+      <SourceDrawing v-if="project.source" :source="project.source" :joins="[]" :inches="isInches" />
+      <EmptyTable v-else text="Say what it is and measure it. The drawing follows your numbers." />
     </template>
-    <form class="grid gap-3" @submit.prevent="save">
-      <PlainField
-        v-for="l in lines"
-        :key="l.id"
-        :model-value="form.texts[l.id] ?? ''"
-        :label="l.label"
-        :name="'source.' + l.id"
-        :problem="problem"
-        @update:model-value="(t) => (form.texts[l.id] = t)"
-        @change="saveIfSettled"
-      />
-      <h3 class="mt-2 text-lg">Measures</h3>
-      <MeasureField
-        v-for="m in measures"
-        :key="m.id"
-        :label="m.words"
-        :value="form.measures[m.id] ?? ''"
-        :name="'source.' + m.id"
-        :problem="problem"
-        @settle="(t) => settle(m.id, t)"
-      />
-      <h3 class="mt-2 text-lg">Cloth</h3>
-      <PlainField
-        :model-value="form.cloth.name ?? ''"
-        label="Call the cloth"
-        name="cloth.name"
-        :problem="problem"
-        @update:model-value="(t) => (form.cloth.name = t)"
-        @change="saveIfSettled"
-      />
-      <PlainField
-        :model-value="form.cloth.fibre ?? ''"
-        label="Fibre"
-        name="cloth.fibre"
-        :problem="problem"
-        @update:model-value="(t) => (form.cloth.fibre = t)"
-        @change="saveIfSettled"
-      />
-      <div class="grid grid-cols-2 gap-3">
-        <label class="text-sm text-muted"
-          >Weave
-          <select v-model="form.cloth.weave" class="field" @change="saveIfSettled">
-            <option v-for="(w, k) in weaves" :key="k" :value="k">{{ w }}</option>
-          </select>
-        </label>
-        <label class="text-sm text-muted"
-          >Colour
-          <input v-model="form.cloth.colour" type="color" class="field !p-0" @change="saveIfSettled" />
-        </label>
-      </div>
-      <label class="text-sm text-muted"
-        >Iron
-        <select v-model="form.cloth.heat" class="field" @change="saveIfSettled">
-          <option v-for="(h, k) in heats" :key="k" :value="k">{{ h }}</option>
-        </select>
-      </label>
-      <MeasureField
-        label="thickness of one layer"
-        :value="form.cloth.thickness ?? ''"
-        name="source.cloth.thickness"
-        :problem="problem"
-        @settle="(t) => ((form.cloth.thickness = t), saveIfSettled())"
-      />
-      <label class="flex min-h-9 items-center gap-3"
-        ><input v-model="form.oneWay" type="checkbox" class="size-5 accent-madder" @change="saveIfSettled" />
-        pile or print runs one way</label
-      >
-      <label class="flex min-h-9 items-center gap-3"
-        ><input
-          v-model="form.reversible"
-          type="checkbox"
-          class="size-5 accent-madder"
-          @change="saveIfSettled"
-        />
-        both sides alike</label
-      >
-      <button v-if="!project.source" class="act act-main mt-2" :disabled="busy">Settle the source</button>
-      <p class="text-sm text-muted">
-        Thrifted cloth: wash or freeze it first. Buttons, coatings and old paint may hold lead; cloth treated
-        against fire is not for skin.
-      </p>
-    </form>
+    <SlipTabs :tabs="tabs">
+      <template #what>
+        <form class="grid gap-3" @submit.prevent="save()">
+          <ChoiceField
+            v-model="form.kind"
+            label="It was"
+            :choices="kinds.map((k) => ({ id: k.kind, words: k.words }))"
+            @change="otherKind"
+          />
+          <PlainField
+            v-for="l in lines"
+            :key="l.id"
+            :model-value="form.texts[l.id] ?? ''"
+            :label="l.label"
+            :name="'source.' + l.id"
+            :problem="problem"
+            @update:model-value="(t) => (form.texts[l.id] = t)"
+            @change="saveIfSettled"
+          />
+          <h3 class="mt-2 text-lg">Measures</h3>
+          <details v-if="project.source">
+            <summary class="min-h-8 cursor-pointer text-muted">
+              Half, whole or pinched: which kind of number is it?
+            </summary>
+            <QuantityChooser :unit="project.unit" :measures="asked" @take="settle" />
+          </details>
+          <MeasureField
+            v-for="m in asked"
+            :key="m.id"
+            :label="m.words"
+            :value="form.measures[m.id] ?? ''"
+            :name="'source.' + m.id"
+            :problem="problem"
+            @settle="(t) => settle(m.id, t)"
+          />
+          <PlainField
+            v-if="!project.source"
+            :model-value="form.cloth.name ?? ''"
+            label="Call its cloth"
+            name="cloth.name"
+            :problem="problem"
+            @update:model-value="(t) => (form.cloth.name = t)"
+          />
+          <p v-if="problem?.field === 'measures'" class="text-madder" role="alert">
+            {{ problem.detail }}
+          </p>
+          <button v-if="!project.source" class="act act-main mt-2" :disabled="busy">Settle the source</button>
+          <p class="text-sm text-muted">
+            Thrifted cloth: wash or freeze it first. Buttons, coatings and old paint may hold lead; cloth
+            treated against fire is not for skin.
+          </p>
+        </form>
+      </template>
+      <template #cloth>
+        <div class="grid gap-3">
+          <PlainField
+            :model-value="form.cloth.name ?? ''"
+            label="Call the cloth"
+            name="cloth.name"
+            :problem="problem"
+            @update:model-value="(t) => (form.cloth.name = t)"
+            @change="saveIfSettled"
+          />
+          <PlainField
+            :model-value="form.cloth.fibre ?? ''"
+            label="Fibre"
+            name="cloth.fibre"
+            :problem="problem"
+            @update:model-value="(t) => (form.cloth.fibre = t)"
+            @change="saveIfSettled"
+          />
+          <div class="grid grid-cols-2 gap-3">
+            <ChoiceField v-model="form.weave" label="Weave" :choices="[...weaves]" @change="saveIfSettled" />
+            <label class="text-sm text-muted"
+              >Colour
+              <input v-model="form.cloth.colour" type="color" class="field !p-0" @change="saveIfSettled" />
+            </label>
+          </div>
+          <ChoiceField v-model="form.heat" label="Iron" :choices="[...heats]" @change="saveIfSettled" />
+          <ChoiceField v-model="form.edge" label="A cut edge" :choices="[...edges]" @change="saveIfSettled" />
+          <MeasureField
+            label="thickness of one layer"
+            :value="form.cloth.thickness ?? ''"
+            name="source.cloth.thickness"
+            :problem="problem"
+            @settle="(t) => ((form.cloth.thickness = t), saveIfSettled())"
+          />
+          <TickField v-model="form.ticks.oneWay" label="pile or print runs one way" @change="saveIfSettled" />
+          <TickField v-model="form.ticks.reversible" label="both sides alike" @change="saveIfSettled" />
+          <TickField
+            v-model="form.ticks.slippery"
+            label="layers slide on each other"
+            @change="saveIfSettled"
+          />
+          <TickField v-model="form.ticks.pinMarks" label="pins leave marks" @change="saveIfSettled" />
+          <TickField
+            v-model="form.ticks.neverFlatten"
+            label="never flatten with the iron"
+            @change="saveIfSettled"
+          />
+          <section v-for="w in ways" :key="w.id">
+            <h3 class="mt-1 text-lg first-letter:uppercase">Stretch {{ w.words }}</h3>
+            <MeasureField
+              v-for="r in readings"
+              :key="r.id"
+              :label="r.words"
+              :value="form[w.id][r.id]"
+              :name="
+                problem?.field?.startsWith('stretch.') ? `stretch.${r.id}` : `source.cloth.${w.id}.${r.id}`
+              "
+              :problem="problem"
+              :hint="r.id === 'gauge' && !form[w.id].gauge ? '100 mm shows it best' : undefined"
+              @settle="
+                (t) => {
+                  form[w.id][r.id] = t
+                  if (form[w.id].gauge && form[w.id].stretched) saveIfSettled()
+                }
+              "
+            />
+          </section>
+          <ul v-if="project.source?.consequences.length" class="border-t border-line pt-2">
+            <li v-for="c in project.source.consequences" :key="c" class="py-0.5 text-[15px]">{{ c }}</li>
+          </ul>
+        </div>
+      </template>
+      <template #build><BuildSheet v-if="project.source" :source="project.source" @faults="save" /></template>
+      <template #suits><SuitsSheet v-if="project.source" :source="project.source" /></template>
+      <template #keepers><KeepersSheet v-if="project.source" :project="project" /></template>
+    </SlipTabs>
   </StationFrame>
 </template>

@@ -9,6 +9,7 @@ import org.handdown.measure.RefusedValueException;
  * @param colour as {@code #rrggbb}, for drawing
  * @param oneWay pile or print runs one way, so pieces may not be turned round
  * @param reversible both sides are alike
+ * @param sheet what quick tests told
  */
 public record Cloth(
         String name,
@@ -18,8 +19,23 @@ public record Cloth(
         boolean oneWay,
         boolean reversible,
         double thicknessMm,
-        HeatLimit heat) {
+        HeatLimit heat,
+        ClothSheet sheet) {
     private static final double THICKEST_MM = 30;
+
+    /** The cloth behind this one: of its own, never mistaken for it in a lay. */
+    public Cloth lining() {
+        return new Cloth(
+                name + " lining",
+                "",
+                Weave.PLAIN,
+                "#cfc6b4",
+                false,
+                false,
+                Math.min(thicknessMm, 0.3),
+                HeatLimit.ONE_DOT,
+                ClothSheet.UNTESTED);
+    }
 
     public Cloth {
         if (name.isBlank()) {

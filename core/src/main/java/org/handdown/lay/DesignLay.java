@@ -4,16 +4,21 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.panel.EdgeKind;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
-import org.handdown.reuse.Keeper;
+import org.handdown.pattern.Role;
+import org.handdown.reuse.KeeperKind;
+import org.handdown.reuse.Savings;
+import org.handdown.source.EdgeKind;
 
 /** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */
 public final class DesignLay {
@@ -24,21 +29,22 @@ public final class DesignLay {
 
     private DesignLay() {}
 
-    /** @param gapMm room for chalk and scissors between pieces */
-    public static FitProblem problem(Design design, List<Panel> panels, double gapMm) {
+    /**
+     * @param cloth that the pieces are cut from; linings wait for pieces of their own
+     * @param gapMm room for chalk and scissors between pieces
+     */
+    public static FitProblem problem(Design design, List<Panel> panels, String cloth, double gapMm) {
         Set<EdgeKind> finished = new LinkedHashSet<>();
-        Set<String> cloths = new LinkedHashSet<>();
-        panels.forEach(p -> {
-            finished.addAll(p.edgeKinds().values());
-            cloths.add(p.cloth().name());
-        });
+        panels.stream()
+                .filter(p -> p.cloth().name().equals(cloth))
+                .forEach(p -> finished.addAll(p.edgeKinds().values()));
         return new FitProblem(
                 Objective.FILL,
                 gapMm,
                 0,
                 panels.stream().map(DesignLay::panel).toList(),
                 design.pieces().stream()
-                        .map(p -> piece(p, List.copyOf(cloths), finished.contains(EdgeKind.HEM)))
+                        .map(p -> piece(p, List.of(cloth), finished))
                         .toList());
     }
 
@@ -53,7 +59,7 @@ public final class DesignLay {
         }
         List<PanelRun> edges = new ArrayList<>();
         panel.outline().runs().forEach((name, run) -> {
-            EdgeKind kind = panel.edgeKinds().getOrDefault(name, EdgeKind.RAW);
+            EdgeKind kind = panel.kind(name);
             edges.add(new PanelRun(name, kind, run.from(), run.to()));
         });
         return new FitPanel(
@@ -69,18 +75,21 @@ public final class DesignLay {
                 edges);
     }
 
-    private static FitPiece piece(Piece piece, List<String> cloths, boolean hems) {
+    private static FitPiece piece(Piece piece, List<String> cloths, Set<EdgeKind> finished) {
         List<FitPiece.Variant> variants = new ArrayList<>();
         variants.add(variant(piece, SEWN, piece.cutLine(), null, 0));
-        for (String edge : piece.keptEdges()) {
-            if (hems) {
+        new TreeMap<>(piece.wishes()).forEach((edge, wish) -> {
+            Set<EdgeKind> on = new TreeSet<>(KeeperKind.edgesFor(wish.role()));
+            on.retainAll(finished);
+            if (!on.isEmpty()) {
                 Outline.Flat cut = piece.cutLineKeeping(edge);
                 Outline.Run run = java.util.Objects.requireNonNull(cut.runs().get(edge));
-                FitPiece.Anchor anchor = new FitPiece.Anchor(run.from(), run.to(), Set.of(EdgeKind.HEM));
-                double bonus = Keeper.bonusM2(piece.stitchLine().edge(edge).lengthMm());
-                variants.add(variant(piece, keeping(edge), cut, anchor, bonus));
+                FitPiece.Anchor anchor = new FitPiece.Anchor(run.from(), run.to(), on);
+                double bonus = Savings.bonusM2(
+                        wish.role(), piece.stitchLine().edge(edge).lengthMm());
+                variants.add(variant(piece, keeping(edge, wish), cut, anchor, bonus));
             }
-        }
+        });
         PieceGrain grain = piece.grain() == CutGrain.LENGTHWISE ? PieceGrain.LENGTHWISE : PieceGrain.EITHER;
         return new FitPiece(
                 piece.id(),
@@ -96,9 +105,9 @@ public final class DesignLay {
                 List.of());
     }
 
-    /** Name of the variant whose edge lies on an old hem. */
-    public static String keeping(String edge) {
-        return "old " + edge + " kept";
+    /** Name of the variant whose edge lies on something finished. */
+    public static String keeping(String edge, EdgeWish wish) {
+        return wish.role() == Role.HEM ? "old " + edge + " kept" : edge.replace('-', ' ') + " on an old edge";
     }
 
     private static FitPiece.Variant variant(

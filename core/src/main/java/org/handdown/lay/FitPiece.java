@@ -5,7 +5,7 @@ import java.util.Set;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -11,7 +11,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Finding.Rule;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 
 /**
  * Why a piece lies nowhere, in words and figures: each rule is relaxed alone and the piece tried again on the empty panels; the rule

@@ -14,6 +14,7 @@ import org.handdown.measure.RefusedValueException;
 public record Flaw(Treatment treatment, String what, Point centre, double widthMm, double heightMm) {
     private static final int CORNERS = 24;
     private static final double LARGEST_MM = 2000;
+    private static final int MOST = 60;
     private static final double FARTHEST_MM = 5000;
 
     /** Kept clear of pieces, let lie only where it will not be seen, or just remembered. */
@@ -30,6 +31,14 @@ public record Flaw(Treatment treatment, String what, Point centre, double widthM
         if (!(widthMm >= 2 && widthMm <= LARGEST_MM && heightMm >= 2 && heightMm <= LARGEST_MM)) {
             throw new RefusedValueException("flaw.size", "A flaw is from 2 mm to 2 m wide and high.");
         }
+    }
+
+    /** @throws RefusedValueException when a panel has more flaws than anybody can mind */
+    static List<Flaw> few(List<Flaw> flaws) {
+        if (flaws.size() > MOST) {
+            throw new RefusedValueException("flaws", "A panel takes 60 flaws at most; join neighbouring ones.");
+        }
+        return List.copyOf(flaws);
     }
 
     /** An oval drawn round the flaw from outside, so that none of it sticks out. */

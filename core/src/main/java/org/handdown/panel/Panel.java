@@ -1,17 +1,19 @@
 package org.handdown.panel;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Outline;
+import org.handdown.source.EdgeFinish;
+import org.handdown.source.EdgeKind;
 
 /**
  * Flat cloth after taking apart, seen from its right side. Panel frame: mm, y up along the crease.
  *
  * @param outline flattened cloth edge, with the vertices each named edge runs between
  * @param stitchLine the old seam lines, inside the outline
- * @param edgeKinds what each named edge is; an edge that is not named is raw
- * @param keptDepthMm depth of a kept hem, 0 without one
+ * @param finishes of the edges that live on, with their depth; an edge that is not named is raw
  * @param grainDeg direction of the lengthwise grain; the pile, if any, runs that way
  */
 public record Panel(
@@ -19,13 +21,38 @@ public record Panel(
         String name,
         Outline.Flat outline,
         Outline stitchLine,
-        Map<String, EdgeKind> edgeKinds,
-        double keptDepthMm,
+        Map<String, EdgeFinish> finishes,
         double grainDeg,
         Cloth cloth,
         List<Flaw> flaws) {
+    /** The grain of a part as it hung: up. */
+    public static final double LENGTHWISE_DEG = 90;
+
     public Panel {
-        edgeKinds = Map.copyOf(edgeKinds);
+        finishes = Map.copyOf(finishes);
         flaws = List.copyOf(flaws);
+    }
+
+    public EdgeKind kind(String edge) {
+        EdgeFinish finish = finishes.get(edge);
+        return finish == null ? EdgeKind.RAW : finish.kind();
+    }
+
+    /** Depth of the finish along an edge, mm; 0 where it is raw. */
+    public double depthMm(String edge) {
+        EdgeFinish finish = finishes.get(edge);
+        return finish == null ? 0 : finish.depthMm();
+    }
+
+    /** Kinds of the finished edges by name. */
+    public Map<String, EdgeKind> edgeKinds() {
+        Map<String, EdgeKind> kinds = new LinkedHashMap<>();
+        finishes.forEach((edge, finish) -> kinds.put(edge, finish.kind()));
+        return kinds;
+    }
+
+    /** Depth of the deepest finish, mm; 0 without one. */
+    public double keptDepthMm() {
+        return finishes.values().stream().mapToDouble(EdgeFinish::depthMm).max().orElse(0);
     }
 }

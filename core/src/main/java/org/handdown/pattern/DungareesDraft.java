@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
@@ -245,7 +244,17 @@ public final class DungareesDraft {
                 new Piece.Notch("knee", new Point(-knee.x(), knee.y())),
                 new Piece.Notch("bib ends", line.edge("waist-bib").start()));
         return new Piece(
-                leg.id, name, line, allowances, 2, true, CutGrain.LENGTHWISE, true, Set.of("hem"), covered, notches);
+                leg.id,
+                name,
+                line,
+                allowances,
+                2,
+                true,
+                CutGrain.LENGTHWISE,
+                true,
+                Map.of("hem", EdgeWish.of(Role.HEM)),
+                covered,
+                notches);
     }
 
     private Map<String, Allowance> seamAllowances(Outline line) {
@@ -273,7 +282,7 @@ public final class DungareesDraft {
         allowances.put("left", new Allowance(15, "turned twice and topstitched"));
         List<Piece.Notch> notches =
                 List.of(new Piece.Notch("centre", new Point(0, 0)), new Piece.Notch("centre", new Point(0, height)));
-        return new Piece(id, name, line, allowances, 1, false, CutGrain.LENGTHWISE, true, Set.of(), List.of(), notches);
+        return new Piece(id, name, line, allowances, 1, false, CutGrain.LENGTHWISE, true, Map.of(), List.of(), notches);
     }
 
     /** A strip as deep as the facing, shaped like the bib's top. */
@@ -291,7 +300,7 @@ public final class DungareesDraft {
                 false,
                 CutGrain.EITHER,
                 true,
-                Set.of(),
+                Map.of(),
                 List.of(),
                 List.of(new Piece.Notch("centre", new Point(0, FACING_MM))));
     }
@@ -309,7 +318,7 @@ public final class DungareesDraft {
             String id, String name, double wide, double high, int quantity, boolean required, CutGrain grain) {
         Outline line = trapezium(wide, wide, high);
         return new Piece(
-                id, name, line, seamAllowances(line), quantity, false, grain, required, Set.of(), List.of(), List.of());
+                id, name, line, seamAllowances(line), quantity, false, grain, required, Map.of(), List.of(), List.of());
     }
 
     private Piece patch(String id, String name, double wide, double high, int quantity, boolean required) {
@@ -327,7 +336,7 @@ public final class DungareesDraft {
                 false,
                 CutGrain.LENGTHWISE,
                 required,
-                Set.of(),
+                Map.of(),
                 List.of(),
                 List.of());
     }

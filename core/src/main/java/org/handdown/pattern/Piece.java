@@ -2,11 +2,11 @@ package org.handdown.pattern;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
 
 /**
  * A pattern piece. Piece frame: mm, lengthwise grain along +y, pile running up, seen from the right side of the cloth.
@@ -14,7 +14,7 @@ import org.handdown.geometry.Ring;
  * @param stitchLine counter-clockwise, its edges named; always opened out, never on a fold
  * @param allowances by edge name
  * @param quantity copies to cut; with {@code pair} half of them mirrored
- * @param keptEdges edges that may lie on an old finished hem instead of being hemmed
+ * @param wishes edges that may lie on something finished instead of being finished anew
  * @param covered areas that something else will cover, where a flaw may hide
  */
 public record Piece(
@@ -26,15 +26,23 @@ public record Piece(
         boolean pair,
         CutGrain grain,
         boolean required,
-        Set<String> keptEdges,
+        Map<String, EdgeWish> wishes,
         List<Ring> covered,
         List<Notch> notches) {
     /** A mark on a stitch line that must meet its like on another piece. */
     public record Notch(String label, Point at) {}
 
+    private static final int MOST_COPIES = 60;
+
     public Piece {
+        if (!id.matches("[a-z0-9][a-z0-9-]{0,60}") || name.isBlank() || name.length() > 80) {
+            throw new RefusedValueException("name", "A piece has a name of up to 80 characters.");
+        }
+        if (quantity < 1 || quantity > MOST_COPIES || pair && quantity % 2 != 0) {
+            throw new RefusedValueException("quantity", "Cut from 1 to 60 of a piece, and an even number of a pair.");
+        }
         allowances = Map.copyOf(allowances);
-        keptEdges = Set.copyOf(keptEdges);
+        wishes = Map.copyOf(wishes);
         covered = List.copyOf(covered);
         notches = List.copyOf(notches);
     }
@@ -48,9 +56,12 @@ public record Piece(
         return OffsetOutline.of(stitchLine, e -> allowance(e.name()).mm());
     }
 
-    /** The line to cut along when {@code kept} lies on a finished edge: no hem allowance there. */
+    /** The line to cut along when {@code kept} lies on a finished edge: its allowance is dropped, only a lap stays. */
     public Outline.Flat cutLineKeeping(String kept) {
+        EdgeWish wish = wishes.get(kept);
+        double lap = wish == null ? 0 : wish.lapMm();
         return OffsetOutline.of(
-                stitchLine, e -> e.name().equals(kept) ? 0 : allowance(e.name()).mm());
+                stitchLine,
+                e -> e.name().equals(kept) ? lap : allowance(e.name()).mm());
     }
 }

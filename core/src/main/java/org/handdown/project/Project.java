@@ -6,9 +6,14 @@ import java.util.Map;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.LegSurvey;
-import org.handdown.source.TrouserMeasures;
+import org.handdown.panel.Survey;
+import org.handdown.pattern.Piece;
+import org.handdown.reuse.Want;
+import org.handdown.source.Construction;
+import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.LetOut;
+import org.handdown.unpick.Stretch;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,29 +28,71 @@ import org.jspecify.annotations.Nullable;
 public record Project(
         String name,
         @Nullable Aim aim,
-        @Nullable TrouserSource source,
-        Map<String, JoinDecision> decisions,
+        @Nullable Source source,
+        Opening opening,
         @Nullable MeasuredPanels panels,
-        @Nullable DraftedPieces pieces,
+        @Nullable Pieces pieces,
         @Nullable Lay lay,
         Map<String, Done> done,
         List<Note> log) {
     private static final int LONGEST_NAME = 120;
 
-    /** @param measures and decisions: what the surveys were first proposed from */
-    public record MeasuredPanels(
-            TrouserMeasures measures, Map<String, JoinDecision> decisions, List<LegSurvey> surveys) {
+    /**
+     * What to do with each join.
+     *
+     * @param joins by join id; one that is not named is left closed
+     * @param stretches of joins that are unpicked in part only
+     */
+    public record Opening(Map<String, JoinDecision> joins, Map<String, Stretch> stretches) {
+        public static final Opening NONE = new Opening(Map.of(), Map.of());
+
+        public Opening {
+            joins = Map.copyOf(joins);
+            stretches = Map.copyOf(stretches);
+        }
+    }
+
+    /** @param construction and opening: what the surveys were first proposed from */
+    public record MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys) {
         public MeasuredPanels {
-            decisions = Map.copyOf(decisions);
             surveys = List.copyOf(surveys);
-            if (surveys.stream().map(LegSurvey::id).distinct().count() < surveys.size()) {
-                throw new RefusedValueException("panels.surveys", "The same leg is there twice; keep one of them.");
+            if (surveys.stream().map(Survey::id).distinct().count() < surveys.size()) {
+                throw new RefusedValueException("panels.surveys", "The same part is there twice; keep one of them.");
             }
         }
     }
 
+    /** Where the pieces come from. */
+    public sealed interface Pieces permits Drafted, ByHand, LettingOut {}
+
     /** @param from the aim that the pieces were drafted from */
-    public record DraftedPieces(Aim from) {}
+    public record Drafted(Aim from) implements Pieces {}
+
+    /** The source itself is let out; nothing is cut out. */
+    public record LettingOut(LetOut.Wish wish) implements Pieces {}
+
+    /**
+     * Pieces entered as outlines.
+     *
+     * @param wants things that are sewn on, beside the edges of the pieces
+     */
+    public record ByHand(List<Piece> pieces, List<Want> wants) implements Pieces {
+        private static final int MOST = 60;
+
+        public ByHand {
+            pieces = List.copyOf(pieces);
+            wants = List.copyOf(wants);
+            if (wants.size() > MOST) {
+                throw new RefusedValueException("wants", "A project takes 60 wants at most.");
+            }
+            if (pieces.size() > MOST) {
+                throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
+            }
+            if (pieces.stream().map(Piece::id).distinct().count() < pieces.size()) {
+                throw new RefusedValueException("pieces", "Two pieces have the same name; rename one of them.");
+            }
+        }
+    }
 
     /** @param problem the panels and pieces as they were when laid */
     public record Lay(FitProblem problem, FitLayout layout, boolean movedByHand) {}
@@ -67,44 +114,43 @@ public record Project(
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new RefusedValueException("name", "A project's name has from 1 to 120 characters.");
         }
-        decisions = Map.copyOf(decisions);
         done = Map.copyOf(done);
         log = List.copyOf(log);
     }
 
     public static Project named(String name) {
-        return new Project(name, null, null, Map.of(), null, null, null, Map.of(), List.of());
+        return new Project(name, null, null, Opening.NONE, null, null, null, Map.of(), List.of());
     }
 
     public Project withAim(Aim other) {
-        return new Project(name, other, source, decisions, panels, pieces, lay, done, log);
+        return new Project(name, other, source, opening, panels, pieces, lay, done, log);
     }
 
-    public Project withSource(TrouserSource other) {
-        return new Project(name, aim, other, decisions, panels, pieces, lay, done, log);
+    public Project withSource(Source other) {
+        return new Project(name, aim, other, opening, panels, pieces, lay, done, log);
     }
 
-    public Project withDecisions(Map<String, JoinDecision> others) {
-        return new Project(name, aim, source, others, panels, pieces, lay, done, log);
+    public Project withOpening(Opening other) {
+        return new Project(name, aim, source, other, panels, pieces, lay, done, log);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, decisions, others, pieces, lay, done, log);
+        return new Project(name, aim, source, opening, others, pieces, lay, done, log);
     }
 
-    public Project withPieces(DraftedPieces others) {
-        return new Project(name, aim, source, decisions, panels, others, lay, done, log);
+    public Project withPieces(Pieces others) {
+        return new Project(name, aim, source, opening, panels, others, lay, done, log);
     }
 
     public Project withLay(Lay other) {
-        return new Project(name, aim, source, decisions, panels, pieces, other, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, other, done, log);
     }
 
     public Project withDone(Map<String, Done> others) {
-        return new Project(name, aim, source, decisions, panels, pieces, lay, others, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, others, log);
     }
 
     public Project withLog(List<Note> others) {
-        return new Project(name, aim, source, decisions, panels, pieces, lay, done, others);
+        return new Project(name, aim, source, opening, panels, pieces, lay, done, others);
     }
 }

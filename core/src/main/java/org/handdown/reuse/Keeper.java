@@ -1,39 +1,84 @@
 package org.handdown.reuse;
 
-import java.util.ArrayList;
-import java.util.List;
-import org.handdown.geometry.Edge;
-import org.handdown.panel.EdgeKind;
-import org.handdown.panel.Panel;
+import org.handdown.source.Assessment;
+import org.handdown.source.Layer;
 
-/** A finished edge of a panel worth keeping as it is. */
-public record Keeper(String panel, String edge, EdgeKind kind, double lengthMm, double depthMm) {
-    /** Pressing, turning twice and topstitching a new hem, minutes a metre (common practice, no source). */
-    private static final double NEW_HEM_MINUTES_PER_METRE = 12;
-    /** What a saved minute is worth beside cloth when lays are compared, m². */
-    private static final double WORTH_M2_PER_MINUTE = 0.001;
+/**
+ * A finished edge, closure or small part worth keeping as it is.
+ *
+ * @param part it lies on, or is
+ * @param edge of that part; empty where the part itself is the keeper
+ * @param layer outer cloth or lining
+ * @param lengthMm of the edge it finishes, or its own relaxed
+ * @param restMm its own relaxed length; shorter than the edge where a rib draws it in
+ * @param stretch how far it may be stretched in wear, as a share of its length; 0 where it was not tested
+ * @param depthMm of the hem, band or rib
+ * @param bowMm how far the edge bows out between its ends, positive outwards; 0 for a straight one
+ * @param hold how far it is off already: three different geometries
+ * @param minutesOff to take it off whole; 0 for one that stays on its panel
+ * @param count of buttons, 0 for anything else
+ * @param diameterMm of a button
+ * @param lapMm from the line of buttons to the edge
+ * @param condition a broken one is never used, a worn one only where nothing sound serves
+ */
+public record Keeper(
+        String id,
+        String name,
+        KeeperKind kind,
+        Layer layer,
+        String part,
+        String edge,
+        double lengthMm,
+        double restMm,
+        double stretch,
+        double depthMm,
+        double bowMm,
+        Hold hold,
+        double minutesOff,
+        int count,
+        double diameterMm,
+        double lapMm,
+        Assessment.Condition condition) {
+    /** Attached keepers fix where a piece lies; detached ones go anywhere. */
+    public enum Hold {
+        ATTACHED("stays on its panel"),
+        HALF("half off: still held on one side"),
+        DETACHED("comes off whole");
 
-    public static List<Keeper> of(List<Panel> panels) {
-        List<Keeper> keepers = new ArrayList<>();
-        for (Panel panel : panels) {
-            panel.edgeKinds().forEach((edge, kind) -> {
-                var run = panel.outline().runs().get(edge);
-                if (kind != EdgeKind.RAW && run != null) {
-                    double length = Edge.lengthMm(panel.outline().ring().run(run.from(), run.to()));
-                    keepers.add(new Keeper(panel.id(), edge, kind, length, panel.keptDepthMm()));
-                }
-            });
+        private final String words;
+
+        Hold(String words) {
+            this.words = words;
         }
-        return keepers;
+
+        public String words() {
+            return words;
+        }
     }
 
-    /** Minutes of hemming that an edge of this length saves when it lies on an old hem. */
-    public static double minutesSaved(double lengthMm) {
-        return lengthMm / 1000 * NEW_HEM_MINUTES_PER_METRE;
+    Keeper judged(Assessment.Condition other) {
+        return new Keeper(
+                id,
+                name,
+                kind,
+                layer,
+                part,
+                edge,
+                lengthMm,
+                restMm,
+                stretch,
+                depthMm,
+                bowMm,
+                hold,
+                minutesOff,
+                count,
+                diameterMm,
+                lapMm,
+                other);
     }
 
-    /** Bonus in the lay for an edge that lies on an old hem, m². */
-    public static double bonusM2(double lengthMm) {
-        return minutesSaved(lengthMm) * WORTH_M2_PER_MINUTE;
+    /** Longest it can be in wear. */
+    public double stretchedMm() {
+        return restMm * (1 + stretch);
     }
 }

@@ -1,6 +1,8 @@
 package org.handdown.source;
 
 import java.util.List;
+import java.util.Set;
+import org.handdown.measure.RefusedValueException;
 
 /**
  * Stitches that hold parts together, or a part's own turned edge.
@@ -9,6 +11,7 @@ import java.util.List;
  * @param rows rows of stitches, each to be opened
  * @param allowanceMm cloth behind the stitches on each side, won back by unpicking; for a hem its depth
  * @param finishedEdge true where leaving it closed keeps a finished edge
+ * @param sewn rank in the order of sewing; what was sewn last is opened first
  */
 public record Join(
         String id,
@@ -19,16 +22,62 @@ public record Join(
         double lengthMm,
         double allowanceMm,
         int barTacks,
-        boolean finishedEdge) {
+        boolean finishedEdge,
+        int sewn,
+        Set<Trait> traits) {
     /** An edge of a part. */
     public record Run(String part, String edge) {}
 
+    /** What makes a join harder or easier to open than its stitches tell. */
+    public enum Trait {
+        TOPSTITCHED("topstitched: that row comes out first"),
+        TAPED("taped inside: the tape holds every stitch"),
+        FUSED("fused: what is glued does not come apart"),
+        CLOSED_BY_HAND("closed by hand at the end: the way in");
+
+        private final String words;
+
+        Trait(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     public Join {
         runs = List.copyOf(runs);
+        traits = Set.copyOf(traits);
+        if (runs.isEmpty()) {
+            throw new RefusedValueException("join.runs", "A join holds at least one edge.");
+        }
+        if (!(lengthMm > 0 && lengthMm <= 20_000)) {
+            throw new RefusedValueException("join.length", "A join has a length, above 0 and at most 20 m.");
+        }
+        if (rows < 1 || rows > 8) {
+            throw new RefusedValueException("join.rows", "A join has from 1 to 8 rows of stitches.");
+        }
+        if (!(allowanceMm >= 0 && allowanceMm <= 400)) {
+            throw new RefusedValueException("join.allowance", "must be from 0 to 400 mm.");
+        }
     }
 
     /** Unpicking time at a rate in minutes a metre, bar tacks a minute each. */
     public double minutes(double minutesPerMetre) {
-        return rows * lengthMm / 1000 * minutesPerMetre + barTacks;
+        return minutes(minutesPerMetre, lengthMm, barTacks);
+    }
+
+    /** Unpicking time of a stretch of it. */
+    public double minutes(double minutesPerMetre, double stretchMm, int tacks) {
+        return rows * stretchMm / 1000 * minutesPerMetre + tacks;
+    }
+
+    public boolean touches(String part) {
+        return runs.stream().anyMatch(r -> r.part().equals(part));
+    }
+
+    public boolean isFused() {
+        return traits.contains(Trait.FUSED);
     }
 }

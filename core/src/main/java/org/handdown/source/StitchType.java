@@ -8,6 +8,7 @@ public enum StitchType {
     PLAIN("301", "plain machine seam", 4),
     TOPSTITCHED("301", "topstitched machine seam", 7),
     CHAIN("401", "chain stitch", 1.5),
+    COVER("406", "cover stitch", 1.5),
     OVERLOCKED("504", "overlock", 5),
     FELLED("301", "flat-felled seam", 10),
     HAND("", "hand stitches", 3);

@@ -35,6 +35,20 @@ public record TrouserMeasures(
         require("source.allowance", allowanceMm, 0, 40);
     }
 
+    public static TrouserMeasures of(GarmentMeasures m) {
+        return new TrouserMeasures(
+                m.mm("waist"),
+                m.mm("seat"),
+                m.mm("thigh"),
+                m.mm("knee"),
+                m.mm("hem"),
+                m.mm("insideLeg"),
+                m.mm("outsideLeg"),
+                m.mm("waistband"),
+                m.mm("hemDepth"),
+                m.mm("allowance"));
+    }
+
     private static void require(String field, double mm, double least, double most) {
         new Range(least, most).require(field, Length.ofMm(mm));
     }

@@ -1,10 +1,11 @@
 package org.handdown.source;
 
-import java.util.ArrayList;
+import static org.handdown.source.AnatomyBuilder.run;
+
 import java.util.List;
-import org.handdown.geometry.Edge;
+import java.util.Map;
+import java.util.Set;
 import org.handdown.geometry.Outline;
-import org.handdown.geometry.Point;
 import org.handdown.source.LegShape.Station;
 
 /**
@@ -21,15 +22,35 @@ public final class TrousersAnatomy {
     private static final double FLY_MM = 170;
     public static final List<String> LEGS = List.of("front-left", "front-right", "back-left", "back-right");
 
-    private final TrouserMeasures m;
+    static final List<MeasureSpec> MEASURES = List.of(
+            MeasureSpec.girth("waist", "waist, along the seam under the band", 300, 2000, 840),
+            MeasureSpec.girth("seat", "seat girth", 400, 2400, 1040),
+            MeasureSpec.girth("thigh", "thigh girth, at the crotch", 200, 1300, 640),
+            MeasureSpec.girth("knee", "knee girth", 150, 1000, 460),
+            MeasureSpec.girth("hem", "hem girth", 120, 1000, 420),
+            MeasureSpec.length("insideLeg", "inside leg", 150, 1100, 780),
+            MeasureSpec.length("outsideLeg", "outside leg, without the band", 230, 1600, 1030),
+            MeasureSpec.depth("waistband", "depth of the waistband", 10, 120, 38),
+            MeasureSpec.depth("hemDepth", "depth of the hem", 0, 120, 35),
+            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 12));
 
-    private TrousersAnatomy(TrouserMeasures measures) {
-        this.m = measures;
+    private final TrouserMeasures m;
+    private final boolean jeans;
+    private final AnatomyBuilder build;
+
+    private TrousersAnatomy(GarmentMeasures measures) {
+        this.m = TrouserMeasures.of(measures);
+        this.jeans = measures.kind() == SourceKind.JEANS;
+        this.build = new AnatomyBuilder(m.allowanceMm());
     }
 
-    public static Anatomy of(TrouserMeasures measures) {
-        TrousersAnatomy trousers = new TrousersAnatomy(measures);
-        return new Anatomy(trousers.parts(), trousers.joins());
+    static Anatomy of(GarmentMeasures measures) {
+        return new TrousersAnatomy(measures).make();
+    }
+
+    /** Is it a leg of trousers, measured by its widths? */
+    public static boolean isLeg(SourceKind kind, String part) {
+        return (kind == SourceKind.TROUSERS || kind == SourceKind.JEANS) && LEGS.contains(part);
     }
 
     /** Does the side seam lie towards +x when the leg is seen from its right side? */
@@ -57,144 +78,154 @@ public final class TrousersAnatomy {
                 front ? -8 : 28);
     }
 
-    private List<Part> parts() {
-        List<Part> parts = new ArrayList<>();
-        for (String leg : LEGS) {
-            Outline outline = leg(m, leg.startsWith("front")).outline();
-            parts.add(new Part(
-                    leg, leg.replace('-', ' ') + " leg", isSideRight(leg) ? outline : outline.mirrored(), true));
-        }
-        parts.add(new Part("waistband", "waistband", rectangle(m.waistMm() + 40, m.waistbandMm()), false));
-        for (String side : List.of("left", "right")) {
-            parts.add(new Part(
-                    "back-pocket-" + side,
-                    side + " back pocket",
-                    rectangle(BACK_POCKET_WIDE_MM, BACK_POCKET_HIGH_MM),
-                    false));
-            parts.add(new Part("pocket-bag-" + side, side + " front pocket bag", rectangle(160, 280), false));
-        }
-        parts.add(new Part("fly", "zip fly", rectangle(40, FLY_MM), false));
-        return parts;
-    }
-
-    private static Outline rectangle(double wide, double high) {
-        Point a = new Point(-wide / 2, 0);
-        Point b = new Point(wide / 2, 0);
-        Point c = new Point(wide / 2, high);
-        Point d = new Point(-wide / 2, high);
-        return new Outline(List.of(
-                Edge.line("lower", a, b), Edge.line("right", b, c), Edge.line("upper", c, d), Edge.line("left", d, a)));
-    }
-
-    private List<Join> joins() {
+    private Anatomy make() {
         LegShape front = leg(m, true);
         LegShape back = leg(m, false);
-        List<Join> joins = new ArrayList<>();
+        for (String leg : LEGS) {
+            Outline outline = (leg.startsWith("front") ? front : back).outline();
+            build.part(
+                    leg,
+                    leg.replace('-', ' ') + " leg",
+                    isSideRight(leg) ? outline : outline.mirrored(),
+                    PartRole.PANEL,
+                    Layer.SHELL,
+                    Map.of());
+        }
+        build.part("waistband", Block.rectangle(m.waistMm() + 40, m.waistbandMm()), PartRole.WAISTBAND);
         for (String side : List.of("left", "right")) {
-            joins.add(between(
-                    "inseam-" + side,
-                    side + " inseam",
-                    "front-" + side,
-                    "back-" + side,
-                    "inseam",
-                    StitchType.OVERLOCKED,
-                    2,
-                    front));
-            joins.add(between(
+            build.part(
+                            "back-pocket-" + side,
+                            side + " back pocket",
+                            Block.rectangle(BACK_POCKET_WIDE_MM, BACK_POCKET_HIGH_MM),
+                            PartRole.POCKET,
+                            Layer.SHELL,
+                            Map.of())
+                    .part(
+                            "pocket-bag-" + side,
+                            side + " front pocket bag",
+                            Block.rectangle(160, 280),
+                            PartRole.POCKET,
+                            Layer.SHELL,
+                            Map.of());
+        }
+        build.part("fly", "zip fly", Block.rectangle(40, FLY_MM), PartRole.ZIP, Layer.SHELL, Map.of());
+        pocketsAndFly();
+        legSeams();
+        waistband();
+        hems();
+        return build.spread(
+                        List.of(List.of("front-right", "front-left")),
+                        List.of(List.of("back-left", "back-right")),
+                        List.of("waistband", "pocket-bag-left", "pocket-bag-right", "fly"))
+                .on("back-pocket-left", "back-left", middle("back-left"), pocketHeight(back))
+                .on("back-pocket-right", "back-right", middle("back-right"), pocketHeight(back))
+                .build();
+    }
+
+    private double middle(String leg) {
+        var box = build.part(leg).outline().flattened().ring().box();
+        return (box.minX() + box.maxX()) / 2;
+    }
+
+    private static double pocketHeight(LegShape back) {
+        return back.waist().heightMm() + back.centreLiftMm() - 75 - BACK_POCKET_HIGH_MM / 2;
+    }
+
+    private void pocketsAndFly() {
+        for (String side : List.of("left", "right")) {
+            build.join(
+                            "back-pocket-" + side,
+                            side + " back pocket",
+                            StitchType.TOPSTITCHED,
+                            2,
+                            BACK_POCKET_WIDE_MM + 2 * BACK_POCKET_HIGH_MM,
+                            0,
+                            2,
+                            Set.of(Join.Trait.TOPSTITCHED),
+                            run("back-" + side, "pocket"),
+                            run("back-pocket-" + side, "lower"))
+                    .join(
+                            "front-pocket-" + side,
+                            side + " front pocket",
+                            StitchType.TOPSTITCHED,
+                            2,
+                            FRONT_POCKET_MOUTH_MM,
+                            m.allowanceMm(),
+                            2,
+                            Set.of(Join.Trait.TOPSTITCHED),
+                            run("front-" + side, "pocket"),
+                            run("pocket-bag-" + side, "upper"));
+        }
+        build.join(
+                        "fly",
+                        "zip fly",
+                        StitchType.TOPSTITCHED,
+                        2,
+                        FLY_MM,
+                        0,
+                        2,
+                        Set.of(Join.Trait.TOPSTITCHED),
+                        run("front-left", "fly"),
+                        run("fly", "left"))
+                .closure(new Closure("fly", Closure.Kind.ZIP, "front-left", "centre", List.of(), 0, 0));
+    }
+
+    private void legSeams() {
+        StitchType seam = jeans ? StitchType.FELLED : StitchType.OVERLOCKED;
+        for (String side : List.of("left", "right")) {
+            build.seam(
                     "side-" + side,
                     side + " side seam",
-                    "front-" + side,
-                    "back-" + side,
-                    "side",
                     StitchType.OVERLOCKED,
                     2,
-                    front));
-            joins.add(hem("front-" + side, side));
-            joins.add(new Join(
-                    "back-pocket-" + side,
-                    side + " back pocket",
-                    List.of(new Join.Run("back-" + side, "pocket"), new Join.Run("back-pocket-" + side, "lower")),
-                    StitchType.TOPSTITCHED,
-                    2,
-                    BACK_POCKET_WIDE_MM + 2 * BACK_POCKET_HIGH_MM,
-                    0,
-                    2,
-                    false));
-            joins.add(new Join(
-                    "front-pocket-" + side,
-                    side + " front pocket",
-                    List.of(new Join.Run("front-" + side, "pocket"), new Join.Run("pocket-bag-" + side, "upper")),
-                    StitchType.TOPSTITCHED,
-                    2,
-                    FRONT_POCKET_MOUTH_MM,
-                    m.allowanceMm(),
-                    2,
-                    false));
+                    run("front-" + side, "side"),
+                    run("back-" + side, "side"));
         }
-        joins.add(between(
-                "centre-front",
-                "centre front seam",
-                "front-left",
-                "front-right",
-                "centre",
-                StitchType.OVERLOCKED,
-                2,
-                front));
-        joins.add(between(
-                "centre-back", "seat seam", "back-left", "back-right", "centre", StitchType.OVERLOCKED, 2, back));
-        joins.add(new Join(
-                "fly",
-                "zip fly",
-                List.of(new Join.Run("front-left", "fly"), new Join.Run("fly", "left")),
-                StitchType.TOPSTITCHED,
-                2,
-                FLY_MM,
-                0,
-                2,
-                false));
-        joins.add(new Join(
-                "waistband",
-                "waistband seam",
-                List.of(
-                        new Join.Run("front-left", "waist"),
-                        new Join.Run("front-right", "waist"),
-                        new Join.Run("back-left", "waist"),
-                        new Join.Run("back-right", "waist"),
-                        new Join.Run("waistband", "lower")),
-                StitchType.TOPSTITCHED,
-                2,
-                m.waistMm(),
-                m.allowanceMm(),
-                5,
-                false));
-        return joins;
+        for (String side : List.of("left", "right")) {
+            build.seam(
+                    "inseam-" + side,
+                    side + " inseam",
+                    seam,
+                    2,
+                    run("front-" + side, "inseam"),
+                    run("back-" + side, "inseam"));
+        }
+        build.seam(
+                        "centre-front",
+                        "centre front seam",
+                        seam,
+                        2,
+                        run("front-left", "centre"),
+                        run("front-right", "centre"))
+                .seam("centre-back", "seat seam", seam, 2, run("back-left", "centre"), run("back-right", "centre"));
     }
 
-    private Join between(
-            String id, String name, String a, String b, String edge, StitchType stitch, int rows, LegShape shape) {
-        double length = shape.outline().edge(edge).lengthMm();
-        return new Join(
-                id,
-                name,
-                List.of(new Join.Run(a, edge), new Join.Run(b, edge)),
-                stitch,
-                rows,
-                length,
-                m.allowanceMm(),
-                0,
-                false);
+    /** One join a leg, so that the band can stay on where it serves. */
+    private void waistband() {
+        for (String leg : LEGS) {
+            build.join(
+                    "waistband-" + leg,
+                    "waistband to the " + leg.replace('-', ' '),
+                    StitchType.TOPSTITCHED,
+                    2,
+                    build.part(leg).outline().edge("waist").lengthMm(),
+                    m.allowanceMm(),
+                    1,
+                    Set.of(Join.Trait.TOPSTITCHED),
+                    run(leg, "waist"),
+                    run("waistband", "lower"));
+        }
     }
 
-    private Join hem(String front, String side) {
-        return new Join(
-                "hem-" + side,
-                side + " hem",
-                List.of(new Join.Run(front, "hem"), new Join.Run("back-" + side, "hem")),
-                StitchType.PLAIN,
-                1,
-                m.hemMm(),
-                m.hemDepthMm(),
-                0,
-                true);
+    private void hems() {
+        for (String side : List.of("left", "right")) {
+            build.hem(
+                    "hem-" + side,
+                    side + " hem",
+                    StitchType.PLAIN,
+                    m.hemDepthMm(),
+                    run("front-" + side, "hem"),
+                    run("back-" + side, "hem"));
+        }
     }
 }

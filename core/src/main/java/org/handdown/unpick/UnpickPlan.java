@@ -1,19 +1,19 @@
 package org.handdown.unpick;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Optional;
+import org.handdown.geometry.Edge;
 import org.handdown.source.Anatomy;
+import org.handdown.source.EdgeFinish;
+import org.handdown.source.EdgeKind;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
+import org.handdown.source.PartRole;
 import org.handdown.source.StitchType;
-import org.jgrapht.Graph;
-import org.jgrapht.alg.connectivity.ConnectivityInspector;
-import org.jgrapht.graph.DefaultEdge;
-import org.jgrapht.graph.SimpleGraph;
 
 /**
  * What a choice for every join costs and wins. Unpicking wins the allowance back on each side; cutting away beside the stitches takes
@@ -23,18 +23,59 @@ public final class UnpickPlan {
     /** Cutting beside the stitches with shears (common practice, no source). */
     private static final double CUT_MINUTES_PER_METRE = 1;
 
+    private static final Map<PartRole, EdgeKind> KINDS = Map.of(
+            PartRole.WAISTBAND, EdgeKind.WAISTBAND,
+            PartRole.COLLAR, EdgeKind.COLLAR,
+            PartRole.CUFF, EdgeKind.CUFF,
+            PartRole.RIB, EdgeKind.RIB,
+            PartRole.ZIP, EdgeKind.ZIP);
+
     private final Anatomy anatomy;
     private final Map<String, JoinDecision> decisions;
+    private final Map<String, Stretch> stretches;
     private final Map<StitchType, Double> ownRates;
 
     /**
      * @param decisions by join id; a join that is not named is left closed
+     * @param stretches of joins that are unpicked in part only, by join id
      * @param ownRates the household's own minutes a metre, over the defaults
      */
-    public UnpickPlan(Anatomy anatomy, Map<String, JoinDecision> decisions, Map<StitchType, Double> ownRates) {
+    public UnpickPlan(
+            Anatomy anatomy,
+            Map<String, JoinDecision> decisions,
+            Map<String, Stretch> stretches,
+            Map<StitchType, Double> ownRates) {
         this.anatomy = anatomy;
         this.decisions = Map.copyOf(decisions);
+        this.stretches = Map.copyOf(stretches);
         this.ownRates = Map.copyOf(ownRates);
+    }
+
+    public Anatomy anatomy() {
+        return anatomy;
+    }
+
+    /** The stretch that is opened, where it is not the whole join. */
+    public Optional<Stretch> stretch(String join) {
+        return decision(join) == JoinDecision.UNPICK ? Optional.ofNullable(stretches.get(join)) : Optional.empty();
+    }
+
+    /** Is it opened along all its length, so that its parts come apart? */
+    public boolean isOpen(Join join) {
+        return decision(join.id()) != JoinDecision.LEAVE && stretch(join.id()).isEmpty();
+    }
+
+    public double rate(StitchType stitch) {
+        return ownRates.getOrDefault(stitch, stitch.minutesPerMetre());
+    }
+
+    /** Minutes that a decision on a join would take. */
+    public double minutes(Join join, JoinDecision decision) {
+        return switch (decision) {
+            case UNPICK -> join.minutes(rate(join.stitch()));
+            case CUT_AWAY -> join.lengthMm() / 1000 * CUT_MINUTES_PER_METRE;
+            case LEAVE -> 0;
+        };
     }
 
     /**
@@ -59,10 +100,16 @@ public final class UnpickPlan {
         JoinDecision decision = decision(join.id());
         double sides = join.finishedEdge() ? 1 : join.runs().size();
         double cm2 = join.lengthMm() * join.allowanceMm() * sides / 100;
-        double rate = ownRates.getOrDefault(join.stitch(), join.stitch().minutesPerMetre());
+        Optional<Stretch> stretch = stretch(join.id());
+        if (stretch.isPresent()) {
+            // Its parts stay together: minutes are spent, but no cloth comes free for cutting.
+            double opened = stretch.get().openedMm(join);
+            return new Outcome(join, decision, join.minutes(rate(join.stitch()), opened, 0), 0, 0, 0);
+        }
+        double minutes = minutes(join, decision);
         return switch (decision) {
-            case UNPICK -> new Outcome(join, decision, join.minutes(rate), join.allowanceMm(), cm2, 0);
-            case CUT_AWAY -> new Outcome(join, decision, join.lengthMm() / 1000 * CUT_MINUTES_PER_METRE, 0, 0, cm2);
+            case UNPICK -> new Outcome(join, decision, minutes, join.allowanceMm(), cm2, 0);
+            case CUT_AWAY -> new Outcome(join, decision, minutes, 0, 0, cm2);
             case LEAVE -> new Outcome(join, decision, 0, 0, 0, 0);
         };
     }
@@ -75,53 +122,122 @@ public final class UnpickPlan {
         return outcomes().stream().mapToDouble(Outcome::wonCm2).sum();
     }
 
-    /** Main parts that still hang together, each group sorted; a group of one lies flat as a panel. */
-    public List<Set<String>> groups() {
-        Graph<String, DefaultEdge> graph = new SimpleGraph<>(DefaultEdge.class);
-        anatomy.parts().stream().filter(Part::isMain).forEach(p -> graph.addVertex(p.id()));
-        for (Join join : anatomy.joins()) {
-            if (decision(join.id()) == JoinDecision.LEAVE && !join.finishedEdge()) {
-                connectMain(graph, join);
-            }
-        }
-        return new ConnectivityInspector<>(graph)
-                .connectedSets().stream()
-                        .<Set<String>>map(TreeSet::new)
-                        .sorted(Comparator.comparing(s -> s.iterator().next()))
-                        .toList();
-    }
-
-    private static void connectMain(Graph<String, DefaultEdge> graph, Join join) {
-        List<String> main = join.runs().stream()
-                .map(Join.Run::part)
-                .filter(graph::containsVertex)
+    /** Main parts that can be laid flat now, in the order of the anatomy. */
+    public List<String> flatParts() {
+        Hanging hanging = new Hanging(anatomy, closed());
+        return anatomy.mainParts().stream()
+                .map(Part::id)
+                .filter(hanging::isFlat)
                 .toList();
-        for (int i = 1; i < main.size(); i++) {
-            graph.addEdge(main.get(0), main.get(i));
-        }
     }
 
-    /** Joins that still hold a main part to another, in words. */
-    public List<String> holding(String part) {
-        List<String> names = new ArrayList<>();
-        for (Join join : anatomy.joins()) {
-            boolean touches = join.runs().stream().anyMatch(r -> r.part().equals(part));
-            boolean toOther = join.runs().stream()
-                    .anyMatch(r ->
-                            !r.part().equals(part) && anatomy.part(r.part()).isMain());
-            if (touches && toOther && !join.finishedEdge() && decision(join.id()) == JoinDecision.LEAVE) {
-                names.add(join.name());
+    /**
+     * What opening a join, under the rest of this plan, brings: parts it frees, a strip that makes a cord, a finish that is lost or kept,
+     * in sentences with lengths in mm.
+     */
+    public List<String> effects(Join join) {
+        List<String> effects = new ArrayList<>();
+        JoinDecision now = decision(join.id());
+        if (join.finishedEdge()) {
+            effects.add(String.format(
+                    Locale.ROOT,
+                    now == JoinDecision.LEAVE
+                            ? "%.0f mm of finished edge live on."
+                            : "%.0f mm of finished edge are lost; the old fold may show.",
+                    join.lengthMm()));
+            return effects;
+        }
+        List<String> freed = new ArrayList<>(flatWith(join, true));
+        freed.removeAll(flatWith(join, false));
+        if (!freed.isEmpty()) {
+            String names = String.join(
+                    ", ", freed.stream().map(p -> anatomy.part(p).name()).toList());
+            effects.add((now == JoinDecision.LEAVE ? "Opening it frees: " : "It frees: ") + names + ".");
+        } else if (now != JoinDecision.LEAVE && stretch(join.id()).isEmpty() && Hanging.holds(join)) {
+            effects.add("No part lies flat by it that would not without: it could stay closed.");
+        }
+        if (now == JoinDecision.CUT_AWAY && join.allowanceMm() > 0) {
+            effects.add(String.format(Locale.ROOT, "Its strip, %.0f mm long, makes a cord or a tie.", join.lengthMm()));
+        }
+        for (Join.Run run : join.runs()) {
+            Part part = anatomy.part(run.part());
+            if (!part.isMain() && part.role() != PartRole.FACING) {
+                effects.add(
+                        now == JoinDecision.LEAVE
+                                ? "The %s stays on.".formatted(part.name())
+                                : "The %s comes off here and can live on elsewhere.".formatted(part.name()));
             }
         }
-        return names;
+        return effects;
     }
 
-    /** Cloth won along an edge of a part, in mm; 0 where the join was cut away or left. */
-    public double wonMm(String part, String edge) {
-        return outcomes().stream()
-                .filter(o -> o.join().runs().contains(new Join.Run(part, edge)))
-                .mapToDouble(Outcome::wonMm)
-                .max()
-                .orElse(0);
+    private List<String> flatWith(Join join, boolean open) {
+        List<Join> closed = new ArrayList<>(closed());
+        closed.removeIf(j -> j.id().equals(join.id()));
+        if (!open) {
+            closed.add(join);
+        }
+        Hanging hanging = new Hanging(anatomy, closed);
+        return anatomy.mainParts().stream()
+                .map(Part::id)
+                .filter(hanging::isFlat)
+                .toList();
+    }
+
+    private List<Join> closed() {
+        return anatomy.joins().stream()
+                .filter(Hanging::holds)
+                .filter(j -> !isOpen(j))
+                .toList();
+    }
+
+    /** Joins of which one at least must still be opened before a part lies flat, in words. */
+    public List<String> holding(String part) {
+        return new Hanging(anatomy, closed())
+                .ringFrom(part).stream().map(Join::name).toList();
+    }
+
+    /**
+     * What becomes of the edges of a part: cloth won where a join was unpicked, finished edges that live on, and seams still closed,
+     * along which something hangs on.
+     */
+    public FreedEdges edges(Part part) {
+        Map<String, Double> won = new LinkedHashMap<>();
+        Map<String, EdgeFinish> kept = new LinkedHashMap<>(part.finishes());
+        for (Edge edge : part.outline().edges()) {
+            Join.Run run = new Join.Run(part.id(), edge.name());
+            List<Join> along =
+                    anatomy.joins().stream().filter(j -> j.runs().contains(run)).toList();
+            for (Join join : along) {
+                if (!isOpen(join)) {
+                    kept.put(edge.name(), finish(join, part));
+                    won.put(edge.name(), 0.0);
+                }
+            }
+            if (along.stream().allMatch(this::isOpen)) {
+                along.forEach(j -> won.merge(edge.name(), wonMm(j), Math::max));
+            }
+        }
+        return new FreedEdges(won, kept);
+    }
+
+    private double wonMm(Join open) {
+        boolean unpicked = decision(open.id()) == JoinDecision.UNPICK;
+        return unpicked ? open.allowanceMm() : open.finishedEdge() ? -open.allowanceMm() : 0;
+    }
+
+    /** A hem, or whatever still hangs there. */
+    private EdgeFinish finish(Join closed, Part part) {
+        if (closed.finishedEdge()) {
+            return new EdgeFinish(EdgeKind.HEM, closed.allowanceMm());
+        }
+        for (Join.Run run : closed.runs()) {
+            Part other = anatomy.part(run.part());
+            if (!other.id().equals(part.id()) && KINDS.containsKey(other.role())) {
+                double depth = other.outline().flattened().ring().box().heightMm();
+                return new EdgeFinish(java.util.Objects.requireNonNull(KINDS.get(other.role())), Math.min(depth, 400));
+            }
+        }
+        return new EdgeFinish(EdgeKind.SEAM, 0);
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /** Short words for fitting problems in tests. */

@@ -26,7 +26,11 @@ class WorkOrderTest {
     private static List<Step> dungarees() {
         Workroom room = new Workroom(Demo.project(1100));
         return DungareesSteps.of(
-                room.plan().orElseThrow(), Demo.CORD, room.design().orElseThrow(), null, LengthUnit.CM);
+                Demo.source(Demo.CONSTRUCTION),
+                room.plan().orElseThrow(),
+                room.design().orElseThrow(),
+                null,
+                LengthUnit.CM);
     }
 
     private static int at(List<Step> steps, String id) {

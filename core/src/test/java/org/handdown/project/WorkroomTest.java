@@ -11,12 +11,13 @@ import org.handdown.geometry.Point;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.measure.LengthUnit;
-import org.handdown.panel.EdgeKind;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
+import org.handdown.panel.Survey;
 import org.handdown.project.StationState.Stand;
-import org.handdown.source.TrouserMeasures;
+import org.handdown.source.EdgeKind;
+import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 
@@ -47,7 +48,7 @@ class WorkroomTest {
     void aTallerChildMakesPiecesAndLayStaleAndRedoingMendsThem() {
         Project project = laid(Demo.project(1100));
         assertThat(stand(project, Station.LAY)).isEqualTo(Stand.SETTLED);
-        Project taller = project.withAim(new Aim(Demo.child(1160), Demo.EASE, LengthUnit.CM));
+        Project taller = project.withAim(Demo.aim(1160, LengthUnit.CM));
         assertThat(stand(taller, Station.PIECES)).isEqualTo(Stand.STALE);
         assertThat(stand(taller, Station.LAY)).isEqualTo(Stand.STALE);
         Project redone = new Workroom(taller).redoPieces();
@@ -59,22 +60,21 @@ class WorkroomTest {
     @Test
     void showingLengthsInInchesMakesNothingStaleButWords() {
         Project project = laid(Demo.project(1100));
-        Project inches =
-                new Workroom(project.withAim(new Aim(Demo.child(1100), Demo.EASE, LengthUnit.INCH))).redoPieces();
+        Project inches = new Workroom(project.withAim(Demo.aim(1100, LengthUnit.INCH))).redoPieces();
         assertThat(stand(inches, Station.LAY)).isEqualTo(Stand.SETTLED);
     }
 
     @Test
     void anotherDecisionMakesThePanelsStale() {
         Project project = laid(Demo.project(1100));
-        Map<String, JoinDecision> decisions = new HashMap<>(project.decisions());
+        Map<String, JoinDecision> decisions = new HashMap<>(project.opening().joins());
         decisions.put("hem-left", JoinDecision.UNPICK);
-        Project changed = project.withDecisions(decisions);
+        Project changed = project.withOpening(new Project.Opening(decisions, Map.of()));
         assertThat(stand(changed, Station.PANELS)).isEqualTo(Stand.STALE);
         Panel left = new Workroom(new Workroom(changed).redoPanels()).panels().get(0);
         // The unpicked hem gives its 38 mm of depth, and is no finished edge any more.
         assertThat(left.outline().ring().box().minY()).isCloseTo(-38, within(1e-6));
-        assertThat(left.edgeKinds()).isEmpty();
+        assertThat(left.kind("hem")).isEqualTo(EdgeKind.RAW);
     }
 
     @Test
@@ -83,7 +83,8 @@ class WorkroomTest {
         assertThat(kept.edgeKinds()).containsEntry("hem", EdgeKind.HEM);
         Map<String, JoinDecision> decisions = new HashMap<>(Demo.decisions());
         decisions.put("hem-left", JoinDecision.CUT_AWAY);
-        Project cut = new Workroom(Demo.project(1100).withDecisions(decisions)).redoPanels();
+        Project cut =
+                new Workroom(Demo.project(1100).withOpening(new Project.Opening(decisions, Map.of()))).redoPanels();
         assertThat(new Workroom(cut).panels().get(0).outline().ring().box().minY())
                 .isCloseTo(38, within(1e-6));
     }
@@ -93,27 +94,62 @@ class WorkroomTest {
         Project project = Demo.project(1100);
         Project.MeasuredPanels panels = java.util.Objects.requireNonNull(project.panels());
         Flaw flaw = new Flaw(Flaw.Treatment.HIDE, "worn knee", new Point(0, 420), 88, 112);
-        LegSurvey marked = panels.surveys().get(0).withFlaws(List.of(flaw));
-        Project flawed =
-                project.withPanels(new Project.MeasuredPanels(panels.measures(), panels.decisions(), List.of(marked)));
-        Map<String, JoinDecision> decisions = new HashMap<>(project.decisions());
-        decisions.put("waistband", JoinDecision.CUT_AWAY);
-        Project redone = new Workroom(flawed.withDecisions(decisions)).redoPanels();
+        Survey marked = panels.surveys().get(0).withFlaws(List.of(flaw));
+        Project flawed = project.withPanels(
+                new Project.MeasuredPanels(panels.construction(), panels.opening(), List.of(marked)));
+        Map<String, JoinDecision> decisions = new HashMap<>(project.opening().joins());
+        decisions.put("waistband-front-left", JoinDecision.CUT_AWAY);
+        Project redone = new Workroom(flawed.withOpening(new Project.Opening(decisions, Map.of()))).redoPanels();
         assertThat(java.util.Objects.requireNonNull(redone.panels())
                         .surveys()
                         .get(0)
                         .flaws())
                 .containsExactly(flaw);
-        TrouserMeasures wider = new TrouserMeasures(940, 1130, 700, 512, 448, 780, 1022, 38, 38, 12);
-        TrouserSource source = java.util.Objects.requireNonNull(project.source());
-        Project other = redone.withSource(new TrouserSource(source.name(), "", "", "", "", source.cloth(), wider));
+        Project other = redone.withSource(Demo.source(Demo.trousers(940, 1130, 700, 512, 448, 780, 1022, 38, 38, 12)));
         assertThat(stand(other, Station.PANELS)).isEqualTo(Stand.STALE);
-        LegSurvey anew = java.util.Objects.requireNonNull(
+        LegSurvey anew = (LegSurvey) java.util.Objects.requireNonNull(
                         new Workroom(other).redoPanels().panels())
                 .surveys()
                 .get(0);
         assertThat(anew.shape().thigh().widthMm()).isEqualTo(318);
         assertThat(anew.flaws()).containsExactly(flaw);
+    }
+
+    @Test
+    void aSideSeamLeftClosedKeepsBothLegsFlatButWinsNothingThere() {
+        Map<String, JoinDecision> decisions = new HashMap<>(Demo.decisions());
+        decisions.put("side-left", JoinDecision.LEAVE);
+        Project closed =
+                new Workroom(Demo.project(1100).withOpening(new Project.Opening(decisions, Map.of()))).redoPanels();
+        List<Panel> panels = new Workroom(closed).panels();
+        assertThat(panels).hasSize(4);
+        assertThat(panels.get(0).kind("side")).isEqualTo(EdgeKind.SEAM);
+        double open = new Workroom(Demo.project(1100))
+                .panels()
+                .get(0)
+                .outline()
+                .ring()
+                .box()
+                .widthMm();
+        assertThat(panels.get(0).outline().ring().box().widthMm()).isCloseTo(open - 12, within(0.6));
+    }
+
+    @Test
+    void everyKindOfSourceCanBeTakenApartToPanels() {
+        for (SourceKind kind : SourceKind.values()) {
+            Project project = Project.named("x").withSource(Demo.source(Demo.average(kind, Map.of())));
+            Map<String, JoinDecision> all = new HashMap<>();
+            new Workroom(project).anatomy().orElseThrow().joins().forEach(j -> all.put(j.id(), JoinDecision.UNPICK));
+            Workroom room =
+                    new Workroom(new Workroom(project.withOpening(new Project.Opening(all, Map.of()))).redoPanels());
+            room.requireWorkable();
+            assertThat(room.panels())
+                    .as(kind.words())
+                    .hasSameSizeAs(room.anatomy().orElseThrow().mainParts())
+                    .filteredOn(p -> !p.outline().ring().isSimple())
+                    .extracting(Panel::id)
+                    .isEmpty();
+        }
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.handdown.unpick;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
@@ -9,16 +10,18 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.Demo;
 import org.handdown.source.Anatomy;
+import org.handdown.source.EdgeFinish;
+import org.handdown.source.EdgeKind;
 import org.handdown.source.Join;
 import org.handdown.source.StitchType;
 import org.handdown.source.TrousersAnatomy;
 import org.junit.jupiter.api.Test;
 
 class UnpickPlanTest {
-    private static final Anatomy TROUSERS = TrousersAnatomy.of(Demo.TROUSERS);
+    private static final Anatomy TROUSERS = Demo.ANATOMY;
 
     private static UnpickPlan plan(Map<String, JoinDecision> decisions) {
-        return new UnpickPlan(TROUSERS, decisions, Map.of());
+        return new UnpickPlan(TROUSERS, decisions, Map.of(), Map.of());
     }
 
     private static UnpickPlan.Outcome outcome(UnpickPlan plan, String join) {
@@ -28,25 +31,43 @@ class UnpickPlanTest {
                 .orElseThrow();
     }
 
-    /** Handbook table, minutes a metre: plain 4, topstitched 7, chain 1.5, overlock 5, felled 10, hand 3 (common practice, no source). */
+    /** Handbook table, minutes a metre: plain 4, topstitched 7, chain and cover 1.5, overlock 5, felled 10, hand 3 (common practice, no source). */
     @Test
     void ratesAreTheHandbooks() {
         assertThat(List.of(StitchType.values()).stream().map(StitchType::minutesPerMetre))
-                .containsExactly(4.0, 7.0, 1.5, 5.0, 10.0, 3.0);
+                .containsExactly(4.0, 7.0, 1.5, 1.5, 5.0, 10.0, 3.0);
     }
 
     @Test
     void minutesAreRowsTimesLengthTimesRateAndAMinuteForEachBarTack() {
-        // Waistband: 2 rows × 0.9 m × 7 min/m + 5 bar tacks = 17.6 min, by hand.
-        UnpickPlan.Outcome band = outcome(plan(Map.of("waistband", JoinDecision.UNPICK)), "waistband");
-        assertThat(band.minutes()).isCloseTo(17.6, within(1e-9));
+        // Back pocket: 2 rows × (140 + 2 × 150) mm × 7 min/m + 2 bar tacks = 8.16 min, by hand.
+        UnpickPlan.Outcome pocket = outcome(plan(Map.of("back-pocket-left", JoinDecision.UNPICK)), "back-pocket-left");
+        assertThat(pocket.minutes()).isCloseTo(8.16, within(1e-9));
     }
 
     @Test
     void ownRatesReplaceTheDefaults() {
-        UnpickPlan own =
-                new UnpickPlan(TROUSERS, Map.of("waistband", JoinDecision.UNPICK), Map.of(StitchType.TOPSTITCHED, 3.0));
-        assertThat(outcome(own, "waistband").minutes()).isCloseTo(2 * 0.9 * 3 + 5, within(1e-9));
+        UnpickPlan own = new UnpickPlan(
+                TROUSERS,
+                Map.of("back-pocket-left", JoinDecision.UNPICK),
+                Map.of(),
+                Map.of(StitchType.TOPSTITCHED, 3.0));
+        assertThat(outcome(own, "back-pocket-left").minutes()).isCloseTo(2 * 0.44 * 3 + 2, within(1e-9));
+    }
+
+    /** Handbook §3: about ½ in past each end, and ½ in sewn back over the old stitching (common practice, no source). */
+    @Test
+    void aStretchIsOpenedWithAMarginAndSewnBackOverTheOldEnds() {
+        Join side = TROUSERS.join("side-left");
+        Stretch stretch = new Stretch(200, 300);
+        assertThat(stretch.openedMm(side)).isCloseTo(125.4, within(1e-9));
+        assertThat(stretch.sewnMm(side)).isCloseTo(150.8, within(1e-9));
+        UnpickPlan partly = new UnpickPlan(
+                TROUSERS, Map.of("side-left", JoinDecision.UNPICK), Map.of("side-left", stretch), Map.of());
+        // 2 rows × 0.1254 m × 5 min/m.
+        assertThat(outcome(partly, "side-left").minutes()).isCloseTo(1.254, within(1e-9));
+        assertThat(partly.isOpen(side)).isFalse();
+        assertThatThrownBy(() -> new Stretch(900, 2000).requireOn(side)).hasMessageContaining("past its end");
     }
 
     @Test
@@ -61,21 +82,54 @@ class UnpickPlanTest {
     }
 
     @Test
-    void legsComeFreeOnlyWhenEveryJoinToAnotherLegIsOpen() {
-        assertThat(plan(Map.of()).groups()).containsExactly(Set.copyOf(TrousersAnatomy.LEGS));
-        assertThat(plan(Demo.decisions()).groups()).hasSize(4);
-        Map<String, JoinDecision> seatLeft = new HashMap<>(Demo.decisions());
-        seatLeft.put("centre-back", JoinDecision.LEAVE);
-        assertThat(plan(seatLeft).groups()).contains(Set.of("back-left", "back-right"));
-        assertThat(plan(seatLeft).holding("back-left")).containsExactly("seat seam");
+    void legsLieFlatOnceTheyFormNoTubeAnyMore() {
+        assertThat(plan(Map.of()).flatParts()).isEmpty();
+        assertThat(plan(Demo.decisions()).flatParts()).containsExactlyElementsOf(TrousersAnatomy.LEGS);
+        Map<String, JoinDecision> sides = new HashMap<>(Demo.decisions());
+        sides.put("side-left", JoinDecision.LEAVE);
+        sides.put("side-right", JoinDecision.LEAVE);
+        // Front and back still hang together along the side: each folds away beside the other.
+        assertThat(plan(sides).flatParts()).containsExactlyElementsOf(TrousersAnatomy.LEGS);
+        sides.put("inseam-left", JoinDecision.LEAVE);
+        assertThat(plan(sides).flatParts()).containsExactly("front-right", "back-right");
+        assertThat(plan(sides).holding("back-left")).containsExactlyInAnyOrder("left side seam", "left inseam");
     }
 
     @Test
-    void anEdgeKnowsWhatItWon() {
+    void aJoinTellsWhatOpeningItBrings() {
+        Map<String, JoinDecision> almost = new HashMap<>(Demo.decisions());
+        almost.put("inseam-left", JoinDecision.LEAVE);
+        almost.put("side-left", JoinDecision.LEAVE);
+        UnpickPlan plan = plan(almost);
+        assertThat(plan.effects(TROUSERS.join("inseam-left")))
+                .containsExactly("Opening it frees: front left leg, back left leg.");
+        assertThat(plan.effects(TROUSERS.join("side-right"))).anyMatch(e -> e.contains("could stay closed"));
+        assertThat(plan.effects(TROUSERS.join("hem-left"))).containsExactly("448 mm of finished edge live on.");
+        assertThat(plan.effects(TROUSERS.join("waistband-back-left"))).anyMatch(e -> e.contains("waistband comes off"));
+        UnpickPlan cut = plan(Map.of("inseam-left", JoinDecision.CUT_AWAY));
+        assertThat(cut.effects(TROUSERS.join("inseam-left"))).anyMatch(e -> e.contains("makes a cord"));
+    }
+
+    @Test
+    void panelsOfASizeComeFromWhicheverPartsAreCheapest() {
+        Map<String, Double> minutes = new HashMap<>();
+        TROUSERS.joins().forEach(j -> minutes.put(j.id(), j.minutes(j.stitch().minutesPerMetre())));
+        List<LeastOpening.Answer> two = LeastOpening.forSize(TROUSERS, 2, 300, 900, Set.of(), minutes, 3);
+        List<LeastOpening.Answer> four = LeastOpening.forSize(TROUSERS, 4, 300, 900, Set.of(), minutes, 3);
+        assertThat(two.get(0).minutes()).isLessThanOrEqualTo(four.get(0).minutes());
+        assertThatThrownBy(() -> LeastOpening.forSize(TROUSERS, 1, 700, 900, Set.of(), minutes, 3))
+                .hasMessageContaining("the widest has");
+    }
+
+    @Test
+    void anEdgeKnowsWhatItWonAndWhatStillHangsThere() {
         UnpickPlan plan = plan(Map.of("side-left", JoinDecision.UNPICK, "inseam-left", JoinDecision.CUT_AWAY));
-        assertThat(plan.wonMm("front-left", "side")).isEqualTo(12);
-        assertThat(plan.wonMm("front-left", "inseam")).isZero();
-        assertThat(plan.wonMm("front-right", "side")).isZero();
+        FreedEdges edges = plan.edges(TROUSERS.part("front-left"));
+        assertThat(edges.wonMm("side")).isEqualTo(12);
+        assertThat(edges.wonMm("inseam")).isZero();
+        assertThat(edges.kept()).containsEntry("waist", new EdgeFinish(EdgeKind.WAISTBAND, 38));
+        assertThat(edges.kept()).containsEntry("hem", new EdgeFinish(EdgeKind.HEM, 38));
+        assertThat(edges.kept()).containsEntry("centre", new EdgeFinish(EdgeKind.SEAM, 0));
     }
 
     @Test

@@ -53,6 +53,25 @@ class AppearanceIT {
             table.page().waitForLoadState(LoadState.NETWORKIDLE);
             look(table.page(), station.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), complaints);
         }
+        table.goTo("Take apart");
+        table.sheet("Least work");
+        table.button("Find the least work").click();
+        table.page().getByText("Take this plan").first().waitFor();
+        look(table.page(), "least-work", complaints);
+        table.goTo("Source");
+        table.sheet("Suits");
+        look(table.page(), "suits", complaints);
+        table.sheet("It is");
+        table.page().getByText("which kind of number is it?").click();
+        table.page().getByText("a tuck pinched round a tube").waitFor();
+        look(table.page(), "which-number", complaints);
+        table.open("Art smock for Pelle");
+        table.goTo("Pieces");
+        table.sheet("What lives on");
+        look(table.page(), "what-lives-on", complaints);
+        table.open("The heather skirt, another year");
+        table.goTo("Pieces");
+        look(table.page(), "letting-out", complaints);
         table.leave();
         assertThat(complaints).isEmpty();
     }

@@ -48,6 +48,11 @@ record Table(Page page) {
         heading(station).waitFor();
     }
 
+    /** Opens a sheet of the slip. */
+    void sheet(String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+    }
+
     /** The thread's own words about a station. */
     Locator thread(String station) {
         return page.getByRole(AriaRole.NAVIGATION)

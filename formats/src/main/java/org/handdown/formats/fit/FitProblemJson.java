@@ -23,7 +23,7 @@ import org.handdown.lay.PanelRun;
 import org.handdown.lay.PieceGrain;
 import org.handdown.lay.Repeat;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes {@code handdown-fit-problem/1}. */

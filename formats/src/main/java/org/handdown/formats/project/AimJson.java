@@ -11,6 +11,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.project.Aim;
+import org.handdown.project.Garment;
 
 /** What to make and for whom, as JSON. */
 final class AimJson {
@@ -32,6 +33,8 @@ final class AimJson {
         }
         JsonField ease = f.get("ease").required();
         return f.refusingHere(() -> new Aim(
+                f.get("garment").word(Garment.class, Garment.DUNGAREES),
+                f.get("what").text("dungarees"),
                 new Wearer(f.get("wearer").name(), measures),
                 new DungareesEase(
                         ease.get("hipMm").number(),
@@ -43,7 +46,8 @@ final class AimJson {
 
     static ObjectNode write(Aim aim) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
-        node.put("garment", "dungarees").put("wearer", aim.wearer().name()).put("unit", Words.of(aim.unit()));
+        node.put("garment", Words.of(aim.garment())).put("what", aim.what());
+        node.put("wearer", aim.wearer().name()).put("unit", Words.of(aim.unit()));
         ObjectNode measures = node.putObject("measures");
         for (BodyMeasure measure : BodyMeasure.values()) {
             Wearer.Taken taken =

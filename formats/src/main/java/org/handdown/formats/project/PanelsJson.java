@@ -3,7 +3,6 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.handdown.formats.JsonField;
@@ -11,59 +10,103 @@ import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.geometry.Point;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
+import org.handdown.panel.PartSurvey;
+import org.handdown.panel.Survey;
 import org.handdown.project.Project;
+import org.handdown.source.EdgeFinish;
+import org.handdown.source.EdgeKind;
+import org.handdown.source.Layer;
 import org.handdown.source.LegShape;
 import org.handdown.source.TrousersAnatomy;
+import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.Stretch;
 
-/** Measured panels as JSON: the tape's figures, never a finished outline. */
+/** Measured panels as JSON, and which joins were opened for them. */
 final class PanelsJson {
-    private static final List<String> EDGES = List.of("hem", "side", "waist", "centre", "inseam");
-
     private PanelsJson() {}
 
     static Project.MeasuredPanels read(JsonField f) {
         return new Project.MeasuredPanels(
-                SourceJson.measures(f.get("proposedFrom").required()),
-                decisions(f.get("decisions")),
+                ConstructionJson.read(f.get("proposedFrom").required()),
+                opening(f),
                 f.get("surveys").required().list(s -> s.refusingHere(() -> survey(s))));
     }
 
-    static Map<String, JoinDecision> decisions(JsonField f) {
+    static Project.Opening opening(JsonField f) {
+        JsonField decided = f.get("decisions");
         Map<String, JoinDecision> decisions = new HashMap<>();
-        f.names().forEach(join -> decisions.put(join, f.get(join).word(JoinDecision.class)));
-        return decisions;
+        decided.names().forEach(join -> decisions.put(join, decided.get(join).word(JoinDecision.class)));
+        JsonField partly = f.get("stretches");
+        Map<String, Stretch> stretches = new HashMap<>();
+        partly.names().forEach(join -> {
+            JsonField s = partly.get(join);
+            stretches.put(
+                    join,
+                    s.refusingHere(() ->
+                            new Stretch(s.get("fromMm").number(), s.get("toMm").number())));
+        });
+        return new Project.Opening(decisions, stretches);
     }
 
-    static ObjectNode write(Map<String, JoinDecision> decisions) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
-        new TreeMap<>(decisions).forEach((join, decision) -> node.put(join, Words.of(decision)));
-        return node;
+    static void write(ObjectNode node, Project.Opening opening) {
+        ObjectNode decisions = node.putObject("decisions");
+        new TreeMap<>(opening.joins()).forEach((join, decision) -> decisions.put(join, Words.of(decision)));
+        ObjectNode stretches = node.putObject("stretches");
+        new TreeMap<>(opening.stretches())
+                .forEach((join, s) ->
+                        stretches.putObject(join).put("fromMm", s.fromMm()).put("toMm", s.toMm()));
     }
 
-    private static LegSurvey survey(JsonField f) {
+    private static Survey survey(JsonField f) {
         String id = f.get("id").name();
+        JsonField leg = f.get("leg");
+        if (!leg.isPresent()) {
+            return new PartSurvey(
+                    id,
+                    f.get("name").name(),
+                    f.get("layer").word(Layer.class, Layer.SHELL),
+                    OutlineJson.read(f.get("outline")),
+                    edges(f),
+                    flaws(f));
+        }
         if (!TrousersAnatomy.LEGS.contains(id)) {
             throw f.get("id")
                     .refusal("is “%s”; it must be one of %s.".formatted(id, String.join(", ", TrousersAnatomy.LEGS)));
         }
-        Map<String, Double> won = new HashMap<>();
-        for (String edge : EDGES) {
-            won.put(edge, f.get("wonMm").required().get(edge).number(0));
-        }
         return new LegSurvey(
                 id,
-                f.refusingHere(() -> new LegShape(
-                        station(f.get("hem")),
-                        station(f.get("knee")),
-                        station(f.get("thigh")),
-                        station(f.get("seat")),
-                        station(f.get("waist")),
-                        f.get("centreLiftMm").number())),
-                won,
-                f.get("hemKept").flag(false),
-                f.get("hemDepthMm").number(0),
-                f.get("flaws").list(z -> z.refusingHere(() -> flaw(z))));
+                leg.refusingHere(() -> new LegShape(
+                        station(leg.get("hem")),
+                        station(leg.get("knee")),
+                        station(leg.get("thigh")),
+                        station(leg.get("seat")),
+                        station(leg.get("waist")),
+                        leg.get("centreLiftMm").number())),
+                edges(f),
+                flaws(f));
+    }
+
+    private static java.util.List<Flaw> flaws(JsonField f) {
+        return f.get("flaws").list(z -> z.refusingHere(() -> flaw(z)));
+    }
+
+    private static FreedEdges edges(JsonField f) {
+        Map<String, Double> won = new HashMap<>();
+        JsonField given = f.get("wonMm");
+        given.names().forEach(edge -> won.put(edge, given.get(edge).number()));
+        Map<String, EdgeFinish> kept = new HashMap<>();
+        JsonField finished = f.get("kept");
+        finished.names().forEach(edge -> {
+            JsonField k = finished.get(edge);
+            kept.put(
+                    edge,
+                    k.refusingHere(() -> new EdgeFinish(
+                            k.get("kind").word(EdgeKind.class),
+                            k.get("depthMm").number(0),
+                            k.get("restMm").number(0))));
+        });
+        return new FreedEdges(won, kept);
     }
 
     private static LegShape.Station station(JsonField f) {
@@ -85,25 +128,36 @@ final class PanelsJson {
 
     static ObjectNode write(Project.MeasuredPanels panels) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
-        node.set("proposedFrom", SourceJson.write(panels.measures()));
-        node.set("decisions", write(panels.decisions()));
+        node.set("proposedFrom", ConstructionJson.write(panels.construction()));
+        write(node, panels.opening());
         ArrayNode surveys = node.putArray("surveys");
         panels.surveys().forEach(s -> surveys.add(write(s)));
         return node;
     }
 
-    private static ObjectNode write(LegSurvey survey) {
+    private static ObjectNode write(Survey survey) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode().put("id", survey.id());
-        LegShape shape = survey.shape();
-        put(node, "hem", shape.hem());
-        put(node, "knee", shape.knee());
-        put(node, "thigh", shape.thigh());
-        put(node, "seat", shape.seat());
-        put(node, "waist", shape.waist());
-        node.put("centreLiftMm", shape.centreLiftMm());
+        if (survey instanceof LegSurvey leg) {
+            ObjectNode shape = node.putObject("leg");
+            put(shape, "hem", leg.shape().hem());
+            put(shape, "knee", leg.shape().knee());
+            put(shape, "thigh", leg.shape().thigh());
+            put(shape, "seat", leg.shape().seat());
+            put(shape, "waist", leg.shape().waist());
+            shape.put("centreLiftMm", leg.shape().centreLiftMm());
+        } else {
+            node.put("name", survey.name())
+                    .put("layer", Words.of(survey.layer()))
+                    .set("outline", OutlineJson.write(survey.stitchLine()));
+        }
         ObjectNode won = node.putObject("wonMm");
-        EDGES.forEach(e -> won.put(e, survey.wonMm().getOrDefault(e, 0.0)));
-        node.put("hemKept", survey.hemKept()).put("hemDepthMm", survey.hemDepthMm());
+        new TreeMap<>(survey.edges().wonMm()).forEach(won::put);
+        ObjectNode kept = node.putObject("kept");
+        new TreeMap<>(survey.edges().kept())
+                .forEach((edge, k) -> kept.putObject(edge)
+                        .put("kind", k.kind().word())
+                        .put("depthMm", k.depthMm())
+                        .put("restMm", k.restMm()));
         ArrayNode flaws = node.putArray("flaws");
         for (Flaw flaw : survey.flaws()) {
             Point centre = flaw.centre();

@@ -32,12 +32,9 @@ public final class ProjectJson {
                 f.get("name").name(),
                 read(f.get("aim"), AimJson::read),
                 read(f.get("source"), SourceJson::read),
-                PanelsJson.decisions(f.get("decisions")),
+                PanelsJson.opening(f),
                 read(f.get("panels"), PanelsJson::read),
-                read(
-                        f.get("pieces"),
-                        p -> new Project.DraftedPieces(
-                                AimJson.read(p.get("draftedFrom").required()))),
+                read(f.get("pieces"), PieceJson::read),
                 read(f.get("lay"), ProjectJson::lay),
                 done(f.get("done")),
                 f.get("log")
@@ -89,14 +86,14 @@ public final class ProjectJson {
         if (source != null) {
             node.set("source", SourceJson.write(source));
         }
-        node.set("decisions", PanelsJson.write(project.decisions()));
+        PanelsJson.write(node, project.opening());
         var panels = project.panels();
         if (panels != null) {
             node.set("panels", PanelsJson.write(panels));
         }
         var pieces = project.pieces();
         if (pieces != null) {
-            node.putObject("pieces").set("draftedFrom", AimJson.write(pieces.from()));
+            node.set("pieces", PieceJson.write(pieces));
         }
         var lay = project.lay();
         if (lay != null) {

@@ -1,31 +1,62 @@
 package org.handdown.formats.project;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.TreeMap;
 import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.StretchTest;
 import org.handdown.cloth.Weave;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
-import org.handdown.project.TrouserSource;
-import org.handdown.source.TrouserMeasures;
+import org.handdown.source.Assessment;
+import org.handdown.source.Fault;
+import org.handdown.source.Source;
+import org.jspecify.annotations.Nullable;
 
-/** The source and its cloth as JSON. */
+/** A source, its cloth and faults as JSON. */
 final class SourceJson {
     private SourceJson() {}
 
-    static TrouserSource read(JsonField f) {
-        return f.refusingHere(() -> new TrouserSource(
+    static Source read(JsonField f) {
+        return f.refusingHere(() -> new Source(
                 f.get("name").name(),
                 f.get("what").text(""),
                 f.get("condition").text(""),
                 f.get("care").text(""),
                 f.get("cost").text(""),
                 cloth(f.get("cloth").required()),
-                measures(f.get("measures").required())));
+                ConstructionJson.read(f),
+                f.get("faults")
+                        .list(z -> z.refusingHere(() -> new Fault(
+                                z.get("what").name(),
+                                z.get("where").text(""),
+                                z.get("remedy").word(Fault.Remedy.class)))),
+                assessment(f)));
+    }
+
+    private static Assessment assessment(JsonField f) {
+        Map<String, Assessment.Condition> conditions = new HashMap<>();
+        JsonField given = f.get("conditions");
+        given.names().forEach(k -> conditions.put(k, given.get(k).word(Assessment.Condition.class)));
+        JsonField by = f.get("wantedBy");
+        try {
+            return new Assessment(
+                    f.get("missed").word(Assessment.Missed.class, Assessment.Missed.SOME),
+                    by.isPresent() ? LocalDate.parse(by.text()) : null,
+                    conditions);
+        } catch (DateTimeParseException e) {
+            throw by.refusal("is no date; write it as 2026-03-01.");
+        }
     }
 
     static Cloth cloth(JsonField f) {
-        return new Cloth(
+        return f.refusingHere(() -> new Cloth(
                 f.get("name").name(),
                 f.get("fibre").text(""),
                 f.get("weave").word(Weave.class),
@@ -33,34 +64,53 @@ final class SourceJson {
                 f.get("oneWay").flag(false),
                 f.get("reversible").flag(false),
                 f.get("thicknessMm").number(),
-                f.get("heat").word(HeatLimit.class));
+                f.get("heat").word(HeatLimit.class),
+                f.get("sheet").isPresent() ? sheet(f.get("sheet")) : ClothSheet.UNTESTED));
     }
 
-    static TrouserMeasures measures(JsonField f) {
-        return new TrouserMeasures(
-                f.get("waistMm").number(),
-                f.get("seatMm").number(),
-                f.get("thighMm").number(),
-                f.get("kneeMm").number(),
-                f.get("hemMm").number(),
-                f.get("insideLegMm").number(),
-                f.get("outsideLegMm").number(),
-                f.get("waistbandMm").number(),
-                f.get("hemDepthMm").number(),
-                f.get("allowanceMm").number());
+    private static ClothSheet sheet(JsonField f) {
+        return new ClothSheet(
+                stretch(f.get("across")),
+                stretch(f.get("along")),
+                f.get("edge").word(ClothSheet.CutEdge.class, ClothSheet.CutEdge.UNTESTED),
+                f.get("slippery").flag(false),
+                f.get("pinMarks").flag(false),
+                f.get("neverFlatten").flag(false));
     }
 
-    static ObjectNode write(TrouserSource source) {
+    private static @Nullable StretchTest stretch(JsonField f) {
+        return f.isPresent()
+                ? f.refusingHere(() -> new StretchTest(
+                        f.get("gaugeMm").number(),
+                        f.get("stretchedMm").number(),
+                        f.get("releasedMm").number()))
+                : null;
+    }
+
+    static ObjectNode write(Source source) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
-        node.put("kind", "trousers").put("name", source.name()).put("what", source.what());
+        node.put("name", source.name()).put("what", source.what());
         node.put("condition", source.condition()).put("care", source.care()).put("cost", source.cost());
         node.set("cloth", write(source.cloth()));
-        node.set("measures", write(source.measures()));
+        ConstructionJson.write(node, source.construction());
+        ArrayNode faults = node.putArray("faults");
+        source.faults()
+                .forEach(z -> faults.addObject()
+                        .put("what", z.what())
+                        .put("where", z.where())
+                        .put("remedy", Words.of(z.remedy())));
+        Assessment assessment = source.assessment();
+        node.put("missed", Words.of(assessment.missed()));
+        if (assessment.wantedBy() != null) {
+            node.put("wantedBy", assessment.wantedBy().toString());
+        }
+        ObjectNode conditions = node.putObject("conditions");
+        new TreeMap<>(assessment.conditions()).forEach((k, c) -> conditions.put(k, Words.of(c)));
         return node;
     }
 
-    static ObjectNode write(Cloth cloth) {
-        return FitProblemJson.JSON
+    private static ObjectNode write(Cloth cloth) {
+        ObjectNode node = FitProblemJson.JSON
                 .createObjectNode()
                 .put("name", cloth.name())
                 .put("fibre", cloth.fibre())
@@ -70,20 +120,21 @@ final class SourceJson {
                 .put("reversible", cloth.reversible())
                 .put("thicknessMm", cloth.thicknessMm())
                 .put("heat", Words.of(cloth.heat()));
+        ClothSheet sheet = cloth.sheet();
+        ObjectNode s = node.putObject("sheet");
+        put(s, "across", sheet.across());
+        put(s, "along", sheet.along());
+        s.put("edge", Words.of(sheet.edge())).put("slippery", sheet.slippery());
+        s.put("pinMarks", sheet.pinMarks()).put("neverFlatten", sheet.neverFlatten());
+        return node;
     }
 
-    static ObjectNode write(TrouserMeasures m) {
-        return FitProblemJson.JSON
-                .createObjectNode()
-                .put("waistMm", m.waistMm())
-                .put("seatMm", m.seatMm())
-                .put("thighMm", m.thighMm())
-                .put("kneeMm", m.kneeMm())
-                .put("hemMm", m.hemMm())
-                .put("insideLegMm", m.insideLegMm())
-                .put("outsideLegMm", m.outsideLegMm())
-                .put("waistbandMm", m.waistbandMm())
-                .put("hemDepthMm", m.hemDepthMm())
-                .put("allowanceMm", m.allowanceMm());
+    private static void put(ObjectNode node, String way, @Nullable StretchTest test) {
+        if (test != null) {
+            node.putObject(way)
+                    .put("gaugeMm", test.gaugeMm())
+                    .put("stretchedMm", test.stretchedMm())
+                    .put("releasedMm", test.releasedMm());
+        }
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.lay.FitPanel;
 import org.handdown.lay.PanelRun;
-import org.handdown.panel.EdgeKind;
+import org.handdown.source.EdgeKind;
 
 /**
  * The straight edge of a panel that a tape is laid along: a finished hem where there is one, else the longest straight edge. Distances

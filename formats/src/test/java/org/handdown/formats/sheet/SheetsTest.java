@@ -25,10 +25,10 @@ import org.handdown.lay.PanelRun;
 import org.handdown.lay.PieceGrain;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
-import org.handdown.panel.EdgeKind;
 import org.handdown.pattern.Design;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.source.EdgeKind;
 import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
 

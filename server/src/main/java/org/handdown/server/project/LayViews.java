@@ -1,10 +1,10 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.Optional;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
+import org.handdown.lay.DesignLay;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitPanel;
 import org.handdown.lay.FitPiece;
@@ -13,8 +13,9 @@ import org.handdown.lay.Placed;
 import org.handdown.panel.Flaw;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.Role;
 import org.handdown.project.Project;
-import org.handdown.reuse.Keeper;
+import org.handdown.reuse.Savings;
 import org.handdown.server.project.ProjectView.FlawView;
 import org.handdown.server.project.ProjectView.KeptRun;
 import org.handdown.server.project.ProjectView.LayPanelView;
@@ -44,11 +45,8 @@ final class LayViews {
         double used = layout.measures().placedAreaM2() * 1e6;
         double cloth = layout.measures().panelAreaM2() * 1e6;
         List<PlacedView> placed = layout.placements().stream().map(this::placed).toList();
-        double keptMm = placed.stream()
-                .flatMap(p -> Optional.ofNullable(p.kept()).stream())
-                .mapToDouble(k -> Edge.lengthMm(
-                        k.points().stream().map(xy -> new Point(xy[0], xy[1])).toList()))
-                .sum();
+        double saved =
+                layout.placements().stream().mapToDouble(this::minutesSaved).sum();
         return new LayView(
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
@@ -59,9 +57,29 @@ final class LayViews {
                 Say.area(cloth - used),
                 layout.measures().utilisation(),
                 (int) placed.stream().filter(p -> p.kept() != null).count(),
-                Keeper.minutesSaved(keptMm),
+                saved,
                 lay.movedByHand(),
                 stale);
+    }
+
+    /** What the finished edge saves that a piece lies on; a hem's rate where the piece is not known any more. */
+    private double minutesSaved(Placed p) {
+        FitPiece.Variant variant = lay.problem().piece(p.piece()).variant(p.variant());
+        FitPiece.Anchor anchor = variant.anchor();
+        if (anchor == null) {
+            return 0;
+        }
+        double length = Edge.lengthMm(variant.outline().run(anchor.from(), anchor.to()));
+        Role role = design == null
+                ? Role.HEM
+                : design.pieces().stream()
+                        .filter(d -> d.id().equals(p.piece()))
+                        .flatMap(d -> d.wishes().entrySet().stream())
+                        .filter(w -> DesignLay.keeping(w.getKey(), w.getValue()).equals(p.variant()))
+                        .map(w -> w.getValue().role())
+                        .findFirst()
+                        .orElse(Role.HEM);
+        return Savings.minutes(role, length, 0);
     }
 
     private static String words(String id) {

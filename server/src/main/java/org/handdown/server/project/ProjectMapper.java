@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.handdown.project.Workroom;
+import org.handdown.source.StitchType;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -52,6 +54,15 @@ interface ProjectMapper {
             @Param("name") String name,
             @Param("seq") long seq,
             @Param("version") long version);
+
+    record RateRow(StitchType stitch, double minutesPerMetre) {}
+
+    /** Own minutes a metre and row of each stitch that at least 30 cm were unpicked of. */
+    List<RateRow> rates(@Param("household") UUID household);
+
+    void deleteTimes(@Param("household") UUID household, @Param("id") UUID id);
+
+    void insertTime(@Param("household") UUID household, @Param("id") UUID id, @Param("time") Workroom.UnpickTime time);
 
     int softDelete(@Param("household") UUID household, @Param("id") UUID id);
 

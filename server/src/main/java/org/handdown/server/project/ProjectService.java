@@ -1,6 +1,8 @@
 package org.handdown.server.project;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.formats.project.ProjectJson;
@@ -11,6 +13,7 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
+import org.handdown.source.StitchType;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,12 +36,26 @@ public class ProjectService {
 
     @Transactional(readOnly = true)
     public StoredProject require(UUID household, UUID id) {
-        return mapper.find(household, id).map(ProjectService::stored).orElseThrow(ProjectService::notThere);
+        ProjectMapper.ProjectRow row = mapper.find(household, id).orElseThrow(ProjectService::notThere);
+        return new StoredProject(
+                row.id(),
+                row.version(),
+                ProjectJson.read(row.document()),
+                row.undoWhat(),
+                row.redoWhat(),
+                rates(household));
     }
 
-    private static StoredProject stored(ProjectMapper.ProjectRow row) {
-        return new StoredProject(
-                row.id(), row.version(), ProjectJson.read(row.document()), row.undoWhat(), row.redoWhat());
+    private Map<StitchType, Double> rates(UUID household) {
+        Map<StitchType, Double> rates = new EnumMap<>(StitchType.class);
+        mapper.rates(household).forEach(r -> rates.put(r.stitch(), r.minutesPerMetre()));
+        return rates;
+    }
+
+    /** The times of a project follow its checked-off steps, through undo and redo. */
+    private void storeTimes(UUID household, UUID id, Project project) {
+        mapper.deleteTimes(household, id);
+        new Workroom(project).unpickTimes().forEach(t -> mapper.insertTime(household, id, t));
     }
 
     private static NotThereException notThere() {
@@ -50,6 +67,7 @@ public class ProjectService {
         UUID id = UUID.randomUUID();
         mapper.insert(household, id, project.name());
         mapper.insertState(household, id, 1, what, ProjectJson.text(project));
+        storeTimes(household, id, project);
         return id;
     }
 
@@ -127,6 +145,7 @@ public class ProjectService {
         if (mapper.move(household, row.id(), project.name(), seq, row.version()) != 1) {
             throw new IllegalStateException("Impossible state: a locked project changed its version.");
         }
+        storeTimes(household, row.id(), project);
     }
 
     @Transactional

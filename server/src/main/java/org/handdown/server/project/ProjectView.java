@@ -4,12 +4,22 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.handdown.body.Wearer;
 import org.handdown.cloth.Cloth;
+import org.handdown.make.Prospect;
 import org.handdown.make.Step;
 import org.handdown.measure.LengthUnit;
-import org.handdown.panel.EdgeKind;
 import org.handdown.panel.Flaw;
+import org.handdown.pattern.Role;
+import org.handdown.project.Garment;
 import org.handdown.project.StationState;
+import org.handdown.reuse.Suitability;
+import org.handdown.source.Assessment;
+import org.handdown.source.EdgeKind;
+import org.handdown.source.Fault;
+import org.handdown.source.MeasureSpec;
+import org.handdown.source.PartRole;
+import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.Technique;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +39,8 @@ public record ProjectView(
         @Nullable TakeApartView takeApart,
         List<PanelView> panels,
         @Nullable PiecesView pieces,
+        @Nullable LetOutView letOut,
+        KeepView keep,
         @Nullable LayView lay,
         List<StepView> steps,
         List<NoteView> log) {
@@ -36,6 +48,8 @@ public record ProjectView(
     /** @param settled false while these are only proposals */
     public record AimView(
             boolean settled,
+            Garment garment,
+            String what,
             String wearer,
             List<MeasureView> measures,
             String hipEase,
@@ -49,30 +63,58 @@ public record ProjectView(
 
     public record SourceView(
             String name,
+            SourceKind kind,
+            String kindWords,
             String what,
             String condition,
             String care,
             String cost,
             Cloth cloth,
+            List<String> consequences,
             List<NamedLength> measures,
-            List<PartView> parts) {}
+            List<PartView> parts,
+            List<FoldView> folds,
+            List<Fault> faults,
+            List<String> adjustments,
+            List<JobView> jobs,
+            Assessment.Missed missed,
+            String wantedBy,
+            @Nullable ProspectView prospect) {}
 
-    public record NamedLength(String id, String words, String text, double mm) {}
+    /** Whether to begin, in words. */
+    public record ProspectView(Prospect.Advice advice, String words, List<String> sentences) {}
+
+    /** @param quantity girths are whole, never halves; a count has no unit */
+    public record NamedLength(String id, String words, String text, double mm, MeasureSpec.Quantity quantity) {}
 
     /** An edge of a part or panel, for drawing and picking. */
-    public record EdgeView(String name, List<double[]> points) {}
+    public record EdgeView(String name, EdgeKind kind, List<double[]> points) {}
 
     public record PartView(
             String id,
             String name,
             boolean main,
+            PartRole role,
+            String layer,
             String side,
             double dx,
             double dy,
             List<double[]> outline,
             List<EdgeView> edges) {}
 
-    /** @param rateMinutes minutes a metre of this stitch */
+    /** Cloth folded away, with what letting all of it out gives. */
+    public record FoldView(String id, String part, String edge, String words, String hidden) {}
+
+    public record SlackView(String level, String have, String need, String slack, boolean enough, String formula) {}
+
+    /** Whether the source suits a job, level by level. */
+    public record JobView(
+            String name, Suitability.Verdict verdict, String verdictWords, String why, List<SlackView> levels) {}
+
+    /**
+     * @param stretch where only a part of it is opened, from and to along the join; empty for the whole
+     * @param idle the lay uses nothing of what unpicking it won
+     */
     public record JoinView(
             String id,
             String name,
@@ -80,25 +122,106 @@ public record ProjectView(
             String stitchNumber,
             int rows,
             String length,
+            double lengthMm,
             String allowance,
             boolean finishedEdge,
             JoinDecision decision,
+            List<String> stretch,
             double minutes,
             double wonCm2,
             double lostCm2,
             String won,
             String formula,
+            List<String> effects,
+            List<String> traits,
+            List<String> how,
+            List<String> cautions,
+            Technique.Risk risk,
+            boolean idle,
             List<RunView> runs) {}
 
     public record RunView(String part, String edge) {}
 
+    /**
+     * @param flat ids of the parts that lie flat
+     * @param held why others do not, in sentences
+     * @param destroyed what the plan destroys, to be confirmed
+     * @param ownRates rates of the household's own log that replaced the defaults, in words
+     */
     public record TakeApartView(
             List<JoinView> joins,
             double minutes,
             double wonCm2,
             double lostCm2,
-            List<String> freeLegs,
-            List<String> held) {}
+            List<String> flat,
+            int parts,
+            List<String> held,
+            List<String> destroyed,
+            List<String> ownRates) {}
+
+    public record KeeperView(
+            String id,
+            String name,
+            String kind,
+            String part,
+            String edge,
+            String length,
+            String stretched,
+            String depth,
+            String hold,
+            int count,
+            boolean used,
+            Assessment.Condition condition) {}
+
+    /** @param refusals why other keepers do not serve, by keeper, the likeliest first */
+    public record WantView(
+            String id,
+            String name,
+            String role,
+            boolean byHand,
+            String length,
+            @Nullable UseView use,
+            List<String> refusals) {}
+
+    public record UseView(List<String> keepers, double saves, double costs, List<String> notes) {}
+
+    /**
+     * @param savedMinutes over all wants served
+     * @param finish how new seams that show copy the old ones
+     */
+    public record KeepView(List<KeeperView> keepers, List<WantView> wants, double savedMinutes, List<String> finish) {}
+
+    public record GivenView(String name, String gives, String most, String each, String shows) {}
+
+    public record SideView(String name, List<GivenView> given, String gain, String missing) {}
+
+    /** Folds of an edge before and after, mm along the edge with all folds open. */
+    public record RefoldView(
+            String name,
+            String part,
+            double flatMm,
+            List<Double> middlesMm,
+            double oldDepthMm,
+            double newDepthMm,
+            String oldDepth,
+            String newDepth,
+            String oldFolded,
+            String folded) {}
+
+    public record OpeningView(String join, String name, List<String> stretches) {}
+
+    public record LetOutView(
+            String waist,
+            String length,
+            String leastAllowance,
+            String hemFinish,
+            boolean dartsToo,
+            List<SideView> sides,
+            SideView hem,
+            List<RefoldView> refolds,
+            List<OpeningView> openings,
+            List<String> bands,
+            String gain) {}
 
     public record StationMeasure(
             String id,
@@ -124,6 +247,7 @@ public record ProjectView(
     public record PanelView(
             String id,
             String name,
+            boolean leg,
             boolean sideRight,
             List<double[]> outline,
             List<double[]> stitchLine,
@@ -153,7 +277,16 @@ public record ProjectView(
             List<NotchView> notches,
             List<AllowanceView> allowances,
             List<List<double[]>> covered,
-            String size) {}
+            String size,
+            boolean byHand,
+            List<WishView> wishes,
+            List<CornerView> corners) {}
+
+    /** A corner of the stitch line and the edge that begins there, as texts that read back to the same figures. */
+    public record CornerView(String x, String y, String edge, String bow) {}
+
+    /** An edge that may lie on something finished. */
+    public record WishView(String edge, Role role, String words, String lap, List<double[]> points) {}
 
     public record WalkView(String name, String one, String other, String difference, boolean agrees) {}
 

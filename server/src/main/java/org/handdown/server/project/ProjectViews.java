@@ -3,17 +3,15 @@ package org.handdown.server.project;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.ChildTable;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
-import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
-import org.handdown.panel.EdgeKind;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
+import org.handdown.panel.Survey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.pattern.Piece;
@@ -21,35 +19,23 @@ import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
-import org.handdown.project.TrouserSource;
 import org.handdown.project.Workroom;
+import org.handdown.reuse.Inventory;
 import org.handdown.server.project.ProjectView.AimView;
 import org.handdown.server.project.ProjectView.AllowanceView;
-import org.handdown.server.project.ProjectView.EdgeView;
 import org.handdown.server.project.ProjectView.FlawView;
-import org.handdown.server.project.ProjectView.JoinView;
 import org.handdown.server.project.ProjectView.MeasureView;
-import org.handdown.server.project.ProjectView.NamedLength;
 import org.handdown.server.project.ProjectView.NotchView;
 import org.handdown.server.project.ProjectView.PanelEdgeView;
 import org.handdown.server.project.ProjectView.PanelView;
-import org.handdown.server.project.ProjectView.PartView;
 import org.handdown.server.project.ProjectView.PieceView;
 import org.handdown.server.project.ProjectView.PiecesView;
-import org.handdown.server.project.ProjectView.RunView;
 import org.handdown.server.project.ProjectView.SizeView;
-import org.handdown.server.project.ProjectView.SourceView;
 import org.handdown.server.project.ProjectView.StationMeasure;
 import org.handdown.server.project.ProjectView.StepView;
-import org.handdown.server.project.ProjectView.TakeApartView;
 import org.handdown.server.project.ProjectView.WalkView;
-import org.handdown.source.Anatomy;
-import org.handdown.source.FlatView;
-import org.handdown.source.Join;
 import org.handdown.source.LegShape;
-import org.handdown.source.Part;
 import org.handdown.source.TrousersAnatomy;
-import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the view of a project: asks the workroom and puts its answers into words and points. */
@@ -67,7 +53,7 @@ public final class ProjectViews {
     private ProjectViews(StoredProject stored) {
         this.stored = stored;
         this.project = stored.project();
-        this.room = new Workroom(project);
+        this.room = new Workroom(project, stored.rates());
         this.say = Say.to(project);
     }
 
@@ -82,6 +68,7 @@ public final class ProjectViews {
 
     private ProjectView view() {
         List<StationState> stations = room.stations();
+        SourceViews sources = new SourceViews(project, room, say);
         Project.Lay lay = project.lay();
         boolean stale =
                 stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
@@ -94,10 +81,14 @@ public final class ProjectViews {
                 stored.redoWhat(),
                 stations,
                 aim(),
-                source(),
-                room.plan().map(this::takeApart).orElse(null),
+                sources.source(),
+                sources.takeApart(),
                 panels(),
                 room.design().map(this::pieces).orElse(null),
+                room.letOut()
+                        .map(l -> new LetOutViews(project, room, l, say).view())
+                        .orElse(null),
+                new KeepViews(room, say).view(),
                 lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view(),
                 steps(),
                 project.log().stream()
@@ -113,6 +104,8 @@ public final class ProjectViews {
         double height = aim == null ? FIRST_HEIGHT_MM : aim.wearer().mm(BodyMeasure.HEIGHT);
         return new AimView(
                 aim != null,
+                room.garment(),
+                aim == null ? "dungarees" : aim.what(),
                 aim == null ? "" : aim.wearer().name(),
                 Arrays.stream(BodyMeasure.values())
                         .map(m -> measure(m, aim, height))
@@ -150,88 +143,6 @@ public final class ProjectViews {
                 proposed);
     }
 
-    // Source and taking apart
-
-    private @Nullable SourceView source() {
-        TrouserSource source = project.source();
-        return source == null
-                ? null
-                : new SourceView(
-                        source.name(),
-                        source.what(),
-                        source.condition(),
-                        source.care(),
-                        source.cost(),
-                        source.cloth(),
-                        SourceMeasures.of(source.measures()).stream()
-                                .map(m -> new NamedLength(m.id(), m.words(), say.length(m.mm()), m.mm()))
-                                .toList(),
-                        parts(room.anatomy().orElseThrow()));
-    }
-
-    private static List<PartView> parts(Anatomy anatomy) {
-        return FlatView.ofTrousers(anatomy).stream()
-                .map(v -> part(anatomy.part(v.part()), v))
-                .toList();
-    }
-
-    private static PartView part(Part part, FlatView view) {
-        Outline outline = part.outline();
-        return new PartView(
-                part.id(),
-                part.name(),
-                part.isMain(),
-                view.side(),
-                view.dxMm(),
-                view.dyMm(),
-                Say.points(outline.flattened().ring().points()),
-                outline.edges().stream()
-                        .map(e -> new EdgeView(e.name(), Say.points(e.flattened(0.3))))
-                        .toList());
-    }
-
-    private TakeApartView takeApart(UnpickPlan plan) {
-        List<String> free = room.freeLegs();
-        List<String> held = TrousersAnatomy.LEGS.stream()
-                .filter(leg -> !free.contains(leg))
-                .map(leg -> "The %s leg still hangs on by: %s."
-                        .formatted(leg.replace('-', ' '), String.join(", ", plan.holding(leg))))
-                .toList();
-        double lost = plan.outcomes().stream()
-                .mapToDouble(UnpickPlan.Outcome::lostCm2)
-                .sum();
-        return new TakeApartView(
-                plan.outcomes().stream().map(this::join).toList(), plan.minutes(), plan.wonCm2(), lost, free, held);
-    }
-
-    private JoinView join(UnpickPlan.Outcome o) {
-        Join join = o.join();
-        String formula = String.format(
-                Locale.ROOT,
-                "%d row%s × %s × %s min/m%s",
-                join.rows(),
-                join.rows() == 1 ? "" : "s",
-                say.length(join.lengthMm()),
-                join.stitch().minutesPerMetre(),
-                join.barTacks() == 0 ? "" : " + " + join.barTacks() + " bar tacks × 1 min");
-        return new JoinView(
-                join.id(),
-                join.name(),
-                join.stitch().words(),
-                join.stitch().number(),
-                join.rows(),
-                say.length(join.lengthMm()),
-                say.length(join.allowanceMm()),
-                join.finishedEdge(),
-                o.decision(),
-                o.minutes(),
-                o.wonCm2(),
-                o.lostCm2(),
-                say.length(o.wonMm()),
-                formula,
-                join.runs().stream().map(r -> new RunView(r.part(), r.edge())).toList());
-    }
-
     // Panels
 
     private List<PanelView> panels() {
@@ -244,20 +155,16 @@ public final class ProjectViews {
         return views;
     }
 
-    private PanelView panel(Panel panel, LegSurvey survey) {
-        LegShape shape = survey.shape();
+    private PanelView panel(Panel panel, Survey survey) {
         List<PanelEdgeView> edges = new ArrayList<>();
         panel.outline().runs().forEach((name, run) -> {
             List<Point> points = panel.outline().ring().run(run.from(), run.to());
-            edges.add(new PanelEdgeView(
-                    name,
-                    panel.edgeKinds().getOrDefault(name, EdgeKind.RAW),
-                    say.length(Edge.lengthMm(points)),
-                    Say.points(points)));
+            edges.add(new PanelEdgeView(name, panel.kind(name), say.length(Edge.lengthMm(points)), Say.points(points)));
         });
         return new PanelView(
                 panel.id(),
                 panel.name(),
+                survey instanceof LegSurvey,
                 TrousersAnatomy.isSideRight(panel.id()),
                 Say.points(panel.outline().ring().points()),
                 Say.points(panel.stitchLine().flattened().ring().points()),
@@ -267,14 +174,20 @@ public final class ProjectViews {
                 say.length(panel.keptDepthMm()),
                 panel.keptDepthMm(),
                 Say.area(panel.outline().ring().areaMm2()),
-                say.length(Math.abs(shape.centreLiftMm())),
-                List.of(
-                        station("hem", "hem", shape.hem()),
-                        station("knee", "knee", shape.knee()),
-                        station("thigh", "thigh, at the crotch", shape.thigh()),
-                        station("seat", "seat", shape.seat()),
-                        station("waist", "waist, at the side", shape.waist())),
+                survey instanceof LegSurvey leg
+                        ? say.length(Math.abs(leg.shape().centreLiftMm()))
+                        : "",
+                survey instanceof LegSurvey leg ? stations(leg.shape()) : List.of(),
                 panel.flaws().stream().map(f -> flaw(f, say)).toList());
+    }
+
+    private List<StationMeasure> stations(LegShape shape) {
+        return List.of(
+                station("hem", "hem", shape.hem()),
+                station("knee", "knee", shape.knee()),
+                station("thigh", "thigh, at the crotch", shape.thigh()),
+                station("seat", "seat", shape.seat()),
+                station("waist", "waist, at the side", shape.waist()));
     }
 
     private StationMeasure station(String id, String words, LegShape.Station s) {
@@ -344,7 +257,27 @@ public final class ProjectViews {
                         .map(e -> allowance(piece, e))
                         .toList(),
                 piece.covered().stream().map(r -> Say.points(r.points())).toList(),
-                say.size(cut.box().widthMm(), cut.box().heightMm()));
+                say.size(cut.box().widthMm(), cut.box().heightMm()),
+                project.pieces() instanceof Project.ByHand,
+                piece.wishes().entrySet().stream()
+                        .map(w -> new ProjectView.WishView(
+                                w.getKey(),
+                                w.getValue().role(),
+                                w.getValue().role().words(),
+                                say.length(w.getValue().lapMm()),
+                                Say.points(piece.stitchLine().edge(w.getKey()).flattened(0.3))))
+                        .sorted(java.util.Comparator.comparing(ProjectView.WishView::edge))
+                        .toList(),
+                piece.stitchLine().edges().stream().map(ProjectViews::corner).toList());
+    }
+
+    private static ProjectView.CornerView corner(Edge edge) {
+        double bow = Inventory.bowMm(edge);
+        return new ProjectView.CornerView(
+                Say.exact(edge.start().x()),
+                Say.exact(edge.start().y()),
+                edge.name(),
+                Math.abs(bow) < 0.005 ? "" : Say.exact(bow));
     }
 
     private AllowanceView allowance(Piece piece, Edge edge) {

@@ -2,8 +2,6 @@ package org.handdown.server.project;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
@@ -13,12 +11,6 @@ import org.handdown.project.Project;
 
 /** Lengths, areas and points as the page wants them, in the household's unit. */
 public record Say(LengthUnit unit) {
-    private static final Pattern SIZE = Pattern.compile("(\\d+(?:\\.\\d+)?) × (\\d+(?:\\.\\d+)?) mm\\b");
-    private static final Pattern LENGTH = Pattern.compile("(\\d+(?:\\.\\d+)?) mm\\b");
-
-    /** What is finer than any tape stays in mm. */
-    private static final double LEAST_CONVERTED_MM = 2;
-
     public static Say to(Project project) {
         Aim aim = project.aim();
         return new Say(aim == null ? LengthUnit.CM : aim.unit());
@@ -36,12 +28,7 @@ public record Say(LengthUnit unit) {
 
     /** A sentence of the core, whose lengths are in mm, with each of them in the household's unit. */
     public String sentence(String text) {
-        Matcher size = SIZE.matcher(text);
-        String sized = size.replaceAll(m -> size(Double.parseDouble(m.group(1)), Double.parseDouble(m.group(2))));
-        return LENGTH.matcher(sized).replaceAll(m -> {
-            double mm = Double.parseDouble(m.group(1));
-            return mm < LEAST_CONVERTED_MM ? m.group() : length(mm);
-        });
+        return LengthText.inSentence(text, unit);
     }
 
     /** Square decimetres speak to people who think in cloth; below one, square centimetres. */
@@ -53,6 +40,15 @@ public record Say(LengthUnit unit) {
 
     String size(double widthMm, double heightMm) {
         return length(widthMm) + " × " + length(heightMm);
+    }
+
+    /** A length that reads back as it is, to a hundredth of a millimetre. */
+    static String exact(double mm) {
+        return java.math.BigDecimal.valueOf(mm)
+                        .setScale(2, java.math.RoundingMode.HALF_UP)
+                        .stripTrailingZeros()
+                        .toPlainString()
+                + " mm";
     }
 
     /** To a hundredth of a millimetre: finer than any screen. */

@@ -1,6 +1,8 @@
 package org.handdown.server.project;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,17 +12,23 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.LegSurvey;
+import org.handdown.panel.Survey;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
-import org.handdown.project.TrouserSource;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.StationRequests.AdjustmentRequest;
 import org.handdown.server.project.StationRequests.AimRequest;
 import org.handdown.server.project.StationRequests.PanelRequest;
 import org.handdown.server.project.StationRequests.SourceRequest;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Adjustment;
+import org.handdown.source.Assessment;
+import org.handdown.source.Construction;
+import org.handdown.source.Join;
+import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.Stretch;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -73,12 +81,102 @@ class StationController {
             @RequestParam("version") long version,
             @RequestBody SourceRequest body) {
         return edit(user, id, version, "the source", project -> {
-            TrouserSource source = body.toSource(unit(project));
-            return project.withSource(source);
+            Source source = body.toSource(unit(project), project.source());
+            Source before = project.source();
+            // Joins of another kind of source mean nothing any more.
+            boolean other = before != null && before.kind() != source.kind();
+            return (other ? project.withOpening(Project.Opening.NONE) : project).withSource(source);
         });
     }
 
-    record DecisionRequest(@Nullable JoinDecision decision) {}
+    @PostMapping("/source/adjustments")
+    ProjectView adjust(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody AdjustmentRequest body) {
+        return edit(user, id, version, "how the source is built", project -> {
+            List<Adjustment> all =
+                    new ArrayList<>(source(project).construction().adjustments());
+            all.add(body.toAdjustment(unit(project), all.size()));
+            return adjusted(project, all);
+        });
+    }
+
+    @DeleteMapping("/source/adjustments/{index}")
+    ProjectView unadjust(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "how the source is built", project -> {
+            List<Adjustment> all =
+                    new ArrayList<>(source(project).construction().adjustments());
+            if (index < 0 || index >= all.size()) {
+                throw new NotThereException("There is no such adjustment.");
+            }
+            all.remove(index);
+            return adjusted(project, all);
+        });
+    }
+
+    private static Project adjusted(Project project, List<Adjustment> adjustments) {
+        Source s = source(project);
+        Construction construction = new Construction(s.measures(), adjustments);
+        construction.anatomy();
+        return project.withSource(s.withConstruction(construction));
+    }
+
+    /** @param conditions of keepers, by their ids; only those named change */
+    record AssessmentRequest(
+            Assessment.@Nullable Missed missed,
+            @Nullable String wantedBy,
+            @Nullable Map<String, Assessment.Condition> conditions) {}
+
+    @PutMapping("/source/assessment")
+    ProjectView assess(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody AssessmentRequest body) {
+        return edit(user, id, version, "what the source is worth", project -> {
+            Source source = source(project);
+            Assessment before = source.assessment();
+            Map<String, Assessment.Condition> conditions = new HashMap<>(before.conditions());
+            if (body.conditions != null) {
+                conditions.putAll(body.conditions);
+            }
+            return project.withSource(source.withAssessment(new Assessment(
+                    body.missed == null ? before.missed() : body.missed,
+                    body.wantedBy == null ? before.wantedBy() : date(body.wantedBy),
+                    conditions)));
+        });
+    }
+
+    private static @Nullable LocalDate date(String text) {
+        if (text.isBlank()) {
+            return null;
+        }
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw new RefusedValueException("source.wantedBy", "is no date; write it as 2026-03-01.");
+        }
+    }
+
+    private static Source source(Project project) {
+        Source source = project.source();
+        if (source == null) {
+            throw new NotThereException("Say first what the source is.");
+        }
+        return source;
+    }
+
+    /** @param from and to: where only a stretch of it is opened; both empty for the whole join */
+    record DecisionRequest(
+            @Nullable JoinDecision decision,
+            @Nullable String from,
+            @Nullable String to) {}
 
     @PutMapping("/joins/{join}")
     ProjectView decide(
@@ -89,14 +187,46 @@ class StationController {
             @RequestBody DecisionRequest body) {
         JoinDecision decision = Typed.require("decision", body.decision);
         return edit(user, id, version, "a join", project -> {
-            boolean known = new Workroom(project)
-                    .anatomy().stream().flatMap(a -> a.joins().stream()).anyMatch(j -> j.id().equals(join));
-            if (!known) {
-                throw new NotThereException("This source has no such join.");
+            Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
+            joins.put(join, decision);
+            Map<String, Stretch> stretches = new HashMap<>(project.opening().stretches());
+            stretches.remove(join);
+            Join known = join(project, join);
+            if (decision == JoinDecision.UNPICK && !(Typed.text(body.from) + Typed.text(body.to)).isEmpty()) {
+                Typed typed = new Typed(unit(project));
+                Stretch stretch = new Stretch(typed.mm("stretch.from", body.from), typed.mm("stretch.to", body.to));
+                stretches.put(join, stretch.requireOn(known));
             }
-            Map<String, JoinDecision> decisions = new HashMap<>(project.decisions());
-            decisions.put(join, decision);
-            return project.withDecisions(decisions);
+            return project.withOpening(new Project.Opening(joins, stretches));
+        });
+    }
+
+    private static Join join(Project project, String id) {
+        return new Workroom(project)
+                .anatomy().stream()
+                        .flatMap(a -> a.joins().stream())
+                        .filter(j -> j.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new NotThereException("This source has no such join."));
+    }
+
+    record PlanRequest(@Nullable Map<String, JoinDecision> joins) {}
+
+    /** Decides about many joins at once; those that are not named stay as they are. */
+    @PutMapping("/joins")
+    ProjectView decideAll(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody PlanRequest body) {
+        Map<String, JoinDecision> asked = Typed.require("joins", body.joins);
+        return edit(user, id, version, "which joins to open", project -> {
+            asked.keySet().forEach(j -> join(project, j));
+            Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
+            joins.putAll(asked);
+            Map<String, Stretch> stretches = new HashMap<>(project.opening().stretches());
+            stretches.keySet().removeAll(asked.keySet());
+            return project.withOpening(new Project.Opening(joins, stretches));
         });
     }
 
@@ -110,13 +240,13 @@ class StationController {
         return edit(user, id, version, "a panel", project -> {
             Project.MeasuredPanels panels = project.panels();
             if (panels == null || panels.surveys().stream().noneMatch(s -> s.id().equals(panel))) {
-                throw new NotThereException("There is no such panel yet; free the leg first.");
+                throw new NotThereException("There is no such panel yet; free the part first.");
             }
-            List<LegSurvey> surveys = new ArrayList<>();
-            for (LegSurvey survey : panels.surveys()) {
+            List<Survey> surveys = new ArrayList<>();
+            for (Survey survey : panels.surveys()) {
                 surveys.add(survey.id().equals(panel) ? body.toSurvey(survey, unit(project)) : survey);
             }
-            return project.withPanels(new Project.MeasuredPanels(panels.measures(), panels.decisions(), surveys));
+            return project.withPanels(new Project.MeasuredPanels(panels.construction(), panels.opening(), surveys));
         });
     }
 

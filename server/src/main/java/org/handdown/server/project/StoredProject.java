@@ -1,7 +1,9 @@
 package org.handdown.server.project;
 
+import java.util.Map;
 import java.util.UUID;
 import org.handdown.project.Project;
+import org.handdown.source.StitchType;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version counts every write; a write must name the version it was made on
  * @param undoWhat what undoing would take back, null where there is nothing
+ * @param rates the household's own minutes a metre of unpicking
  * @param redoWhat what redoing would bring again, null where there is nothing
  */
 public record StoredProject(
@@ -16,4 +19,5 @@ public record StoredProject(
         long version,
         Project project,
         @Nullable String undoWhat,
-        @Nullable String redoWhat) {}
+        @Nullable String redoWhat,
+        Map<StitchType, Double> rates) {}

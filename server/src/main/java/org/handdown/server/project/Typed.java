@@ -32,6 +32,27 @@ record Typed(LengthUnit unit) {
         return below ? -mm : mm;
     }
 
+    /** A whole number of things. */
+    static double count(String field, @Nullable String text) {
+        String plain = text(text);
+        if (!plain.matches("\\d{1,4}")) {
+            throw new RefusedValueException(field, "“%s” is no whole number.".formatted(plain));
+        }
+        return Double.parseDouble(plain);
+    }
+
+    /** A short name for files and addresses, made from what a person calls a thing. */
+    static String id(String field, @Nullable String name) {
+        String id = text(name)
+                .toLowerCase(java.util.Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        if (id.isEmpty() || id.length() > 60) {
+            throw new RefusedValueException(field, "Give it a name of up to 60 letters and digits.");
+        }
+        return id;
+    }
+
     static <T> T require(String field, @Nullable T value) {
         if (value == null) {
             throw new RefusedValueException(field, "is missing.");

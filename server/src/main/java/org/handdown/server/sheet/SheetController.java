@@ -8,6 +8,7 @@ import org.handdown.formats.sheet.ChalkSheet;
 import org.handdown.formats.sheet.CutList;
 import org.handdown.formats.sheet.LaySvg;
 import org.handdown.formats.sheet.Paper;
+import org.handdown.formats.sheet.PartLabels;
 import org.handdown.formats.sheet.PatternTiles;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
@@ -17,6 +18,8 @@ import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Source;
+import org.handdown.unpick.PartLabel;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -92,6 +95,24 @@ class SheetController {
                 .orElseThrow(() -> new NotThereException("No pieces are drafted yet; settle the aim first."));
         byte[] pdf = new PatternTiles(project.name(), design, paper(paper)).pdf();
         return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    /** Labels for every part that comes off. */
+    @GetMapping("/labels.pdf")
+    ResponseEntity<byte[]> labels(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        Project project = project(user, id);
+        Source source = project.source();
+        Workroom room = new Workroom(project);
+        if (source == null) {
+            throw new NotThereException("Say first what the source is; then its parts can be labelled.");
+        }
+        Aim aim = project.aim();
+        LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
+        byte[] pdf = new PartLabels(source.name(), PartLabel.of(room.plan().orElseThrow()), unit, paper(paper)).pdf();
+        return file(project, "labels.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
     @GetMapping("/lay.svg")

@@ -1,15 +1,26 @@
 package org.handdown.server.stash;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
 import org.handdown.cloth.Cloth;
+import org.handdown.cloth.Pairing;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectService;
+import org.handdown.source.MeasureSpec;
+import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
+import org.handdown.source.StashedSource;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,9 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/stash")
 class StashController {
     private final StashService stash;
+    private final ProjectService projects;
 
-    StashController(StashService stash) {
+    StashController(StashService stash, ProjectService projects) {
         this.stash = stash;
+        this.projects = projects;
     }
 
     record StashMeasure(String name, String text, double mm) {}
@@ -30,6 +43,7 @@ class StashController {
     record StashedSourceView(
             String id,
             SourceKind kind,
+            String kindWords,
             String name,
             String what,
             String condition,
@@ -47,21 +61,90 @@ class StashController {
     }
 
     private static StashedSourceView view(StashService.Kept kept) {
-        var s = kept.source();
+        Source s = kept.stashed().source();
         return new StashedSourceView(
                 kept.id().toString(),
                 s.kind(),
+                s.kind().words(),
                 s.name(),
                 s.what(),
                 s.condition(),
                 s.care(),
                 s.cost(),
-                s.idea(),
+                kept.stashed().idea(),
                 s.cloth(),
-                s.measures().stream()
-                        .map(m -> new StashMeasure(
-                                m.name(), LengthText.format(Length.ofMm(m.mm()), LengthUnit.CM), m.mm()))
-                        .toList());
+                s.kind().measures().stream().map(m -> measure(m, s)).toList());
+    }
+
+    private static StashMeasure measure(MeasureSpec spec, Source source) {
+        double value = source.measures().mm(spec.id());
+        boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
+        String text = count
+                ? String.format(Locale.ROOT, "%.0f", value)
+                : LengthText.format(Length.ofMm(value), LengthUnit.CM);
+        return new StashMeasure(spec.words(), text, value);
+    }
+
+    record BeginRequest(@Nullable String name) {}
+
+    /** A project begun with a source from the stash, which stays there. */
+    @PostMapping("/{id}/begin")
+    @ResponseStatus(HttpStatus.CREATED)
+    StashedId begin(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody BeginRequest body) {
+        StashedSource stashed = stash.require(user.householdId(), id).stashed();
+        String name =
+                body.name == null || body.name.isBlank() ? stashed.source().name() : body.name.strip();
+        Project project = Project.named(name).withSource(stashed.source());
+        return new StashedId(projects.create(user.householdId(), project, "a source from the stash")
+                .toString());
+    }
+
+    record PairingView(Pairing.Verdict verdict, List<String> sentences) {}
+
+    /** Two sources for one garment: what differs, and what a join between them needs. */
+    @GetMapping("/{id}/with/{other}")
+    PairingView pairing(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("other") UUID other) {
+        Pairing pairing = Pairing.of(
+                stash.require(user.householdId(), id).stashed().source().cloth(),
+                stash.require(user.householdId(), other).stashed().source().cloth());
+        return new PairingView(pairing.verdict(), pairing.sentences());
+    }
+
+    record StashedKeeperView(
+            String id, String name, String kind, String length, String depth, int count, String from) {}
+
+    @GetMapping("/keepers")
+    List<StashedKeeperView> keepers(@AuthenticationPrincipal HouseholdUser user) {
+        return stash.keepers(user.householdId()).stream()
+                .map(k -> new StashedKeeperView(
+                        k.id().toString(),
+                        k.name(),
+                        k.kind(),
+                        k.lengthMm() == 0 ? "" : LengthText.format(Length.ofMm(k.lengthMm()), LengthUnit.CM),
+                        k.depthMm() == 0 ? "" : LengthText.format(Length.ofMm(k.depthMm()), LengthUnit.CM),
+                        k.count(),
+                        k.cloth() + ", " + k.origin()))
+                .toList();
+    }
+
+    record KeptView(int kept) {}
+
+    /** When a project ends, its free keepers go to the stash. */
+    @PostMapping("/keepers/from/{project}")
+    KeptView keepFree(@AuthenticationPrincipal HouseholdUser user, @PathVariable("project") UUID project) {
+        return new KeptView(stash.keepFree(
+                user.householdId(),
+                projects.require(user.householdId(), project).project()));
+    }
+
+    @DeleteMapping("/keepers/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void throwAwayKeeper(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        stash.throwAwayKeeper(user.householdId(), id);
     }
 
     record StashedId(String id) {}

@@ -9,6 +9,23 @@ import org.apache.ibatis.annotations.Param;
 interface StashMapper {
     record SourceRow(UUID id, String document) {}
 
+    /** A keeper left over; lengths in mm. */
+    record KeeperRow(
+            UUID id,
+            String name,
+            String kind,
+            double lengthMm,
+            double depthMm,
+            int count,
+            String cloth,
+            String origin) {}
+
+    List<KeeperRow> keepers(@Param("household") UUID household);
+
+    void insertKeeper(@Param("household") UUID household, @Param("keeper") KeeperRow keeper);
+
+    int deleteKeeper(@Param("household") UUID household, @Param("id") UUID id);
+
     List<SourceRow> list(@Param("household") UUID household);
 
     void insert(@Param("household") UUID household, @Param("id") UUID id, @Param("document") String document);

@@ -3,6 +3,13 @@ package org.handdown.server.stash;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.formats.project.StashedSourceJson;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.reuse.Keeper;
+import org.handdown.reuse.Losses;
+import org.handdown.server.web.NotThereException;
+import org.handdown.source.Assessment;
+import org.handdown.source.Source;
 import org.handdown.source.StashedSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,13 +23,58 @@ public class StashService {
         this.mapper = mapper;
     }
 
-    record Kept(UUID id, StashedSource source) {}
+    record Kept(UUID id, StashedSource stashed) {}
 
     @Transactional(readOnly = true)
     List<Kept> list(UUID household) {
         return mapper.list(household).stream()
                 .map(r -> new Kept(r.id(), StashedSourceJson.read(r.document())))
                 .toList();
+    }
+
+    @Transactional(readOnly = true)
+    Kept require(UUID household, UUID id) {
+        return list(household).stream()
+                .filter(k -> k.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotThereException("There is no such source in this stash."));
+    }
+
+    @Transactional(readOnly = true)
+    List<StashMapper.KeeperRow> keepers(UUID household) {
+        return mapper.keepers(household);
+    }
+
+    /** Puts all keepers of a project that nothing uses into the stash; returns how many. */
+    @Transactional
+    int keepFree(UUID household, Project project) {
+        Source source = project.source();
+        if (source == null) {
+            return 0;
+        }
+        Workroom room = new Workroom(project);
+        List<Keeper> free = Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses()).free().stream()
+                .filter(k -> k.condition() != Assessment.Condition.BROKEN)
+                .toList();
+        free.forEach(k -> mapper.insertKeeper(
+                household,
+                new StashMapper.KeeperRow(
+                        UUID.randomUUID(),
+                        k.name(),
+                        k.kind().words(),
+                        k.restMm(),
+                        k.depthMm(),
+                        k.count(),
+                        source.cloth().name(),
+                        project.name())));
+        return free.size();
+    }
+
+    @Transactional
+    void throwAwayKeeper(UUID household, UUID id) {
+        if (mapper.deleteKeeper(household, id) != 1) {
+            throw new NotThereException("There is no such keeper in this stash.");
+        }
     }
 
     /** A source from its open format. */

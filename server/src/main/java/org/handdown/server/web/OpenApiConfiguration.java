@@ -16,7 +16,12 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
     /** Fields that hold an object or nothing; a reference cannot say so itself. */
     private static final Map<String, List<String>> OPTIONAL = Map.of(
-            "ProjectView", List.of("source", "takeApart", "pieces", "lay"),
+            "ProjectView", List.of("source", "takeApart", "pieces", "letOut", "lay"),
+            "WantView", List.of("use"),
+            "SourceView", List.of("prospect"),
+            "LeastRequest", List.of("width", "length"),
+            "AssessmentRequest", List.of("missed", "wantedBy", "conditions"),
+            "ClothSheet", List.of("across", "along"),
             "PlacedView", List.of("kept"),
             "FitEvent", List.of("lay"),
             "VerdictView", List.of("slidesTo"));

@@ -1,8 +1,8 @@
-package org.handdown.panel;
+package org.handdown.source;
 
 import java.util.Locale;
 
-/** Kinds of edge a panel can carry (docs/formats/fit-format.md). */
+/** Kinds of edge a part or panel can carry (docs/formats/fit-format.md). */
 public enum EdgeKind {
     HEM,
     SELVEDGE,

@@ -7,13 +7,14 @@ import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint, pathOf, type Xy } from '../drawing/paths'
 
 /** The source spread out, front, back and inside, to scale; every part and join can be picked. */
-const { source, joins, picked } = defineProps<{
+const { source, joins, picked, pickedPart } = defineProps<{
   source: Schemas['SourceView']
   joins: Schemas['JoinView'][]
   picked?: string
+  pickedPart?: string
   inches: boolean
 }>()
-const emit = defineEmits<{ pick: [join: string] }>()
+const emit = defineEmits<{ pick: [join: string]; part: [part: string] }>()
 
 const shift = (points: readonly Xy[], part: Schemas['PartView']) =>
   points.map((p) => [(p[0] ?? 0) + part.dx, (p[1] ?? 0) + part.dy])
@@ -46,11 +47,19 @@ const seams = computed(() =>
 )
 const sides = computed(() =>
   (['front', 'back', 'inside'] as const).flatMap((side) => {
-    const own = parts.value.filter((p) => p.side === side && p.id !== 'waistband')
+    const own = parts.value.filter((p) => p.side === side)
     if (!own.length) return []
     const b = boundsOf(own.map((p) => shift(p.outline, p)))
     return [{ side, x: (b.minX + b.maxX) / 2, y: b.minY - 40 }]
   }),
+)
+/** Edges that are finished and stay so, drawn as the woven things they are. */
+const finished = computed(() =>
+  source.parts.flatMap((p) =>
+    p.edges
+      .filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM')
+      .map((e) => ({ key: p.id + e.name, path: pathOf(shift(e.points, p), false) })),
+  ),
 )
 const look = { UNPICK: 'stroke-chalk', CUT_AWAY: 'stroke-madder', LEAVE: 'stroke-ink' } as const
 const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
@@ -66,12 +75,37 @@ const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
     <path
       v-for="p in parts"
       :key="p.id"
+      data-pick
+      role="button"
+      tabindex="0"
       :d="p.path"
       fill="url(#weave-source)"
-      class="stroke-ink"
-      stroke-width="1"
+      class="cursor-pointer stroke-ink focus:outline-none focus-visible:stroke-madder focus-visible:[stroke-width:4]"
+      :class="{ '!stroke-madder': pickedPart === p.id }"
+      :stroke-width="pickedPart === p.id ? 5 : 1"
       vector-effect="non-scaling-stroke"
+      :aria-label="`Part: ${p.name}`"
+      :aria-pressed="pickedPart === p.id"
+      @click="emit('part', p.id)"
+      @keydown.enter="emit('part', p.id)"
     />
+    <path
+      v-for="p in parts.filter((q) => q.layer !== 'outer cloth')"
+      :key="p.id + 'lining'"
+      :d="p.path"
+      class="pointer-events-none fill-paper"
+      fill-opacity=".6"
+    />
+    <g v-for="f in finished" :key="f.key" fill="none">
+      <path :d="f.path" class="stroke-ink" stroke-width="6" vector-effect="non-scaling-stroke" />
+      <path
+        :d="f.path"
+        class="stroke-chalk"
+        stroke-width="3.5"
+        stroke-dasharray="5 3"
+        vector-effect="non-scaling-stroke"
+      />
+    </g>
     <TableLabel
       v-for="p in parts"
       :key="p.id + 'name'"

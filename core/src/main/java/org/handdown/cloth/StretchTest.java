@@ -1,0 +1,86 @@
+package org.handdown.cloth;
+
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * Cloth pulled between two marks and let go, mm.
+ *
+ * @param gaugeMm distance of the marks at rest
+ * @param stretchedMm pulled as far as it goes without force
+ * @param releasedMm a minute after letting go
+ */
+public record StretchTest(double gaugeMm, double stretchedMm, double releasedMm) {
+    /** Shorter gauges make a slip of one millimetre look like stretch (handbook of the trade §4). */
+    private static final double LEAST_GAUGE_MM = 50;
+    /** No cloth goes to five times its length; such a figure is a wrong unit. */
+    private static final double MOST_STRETCH = 3;
+
+    private static final double MODERATE = 0.1;
+    private static final double HIGH = 0.3;
+
+    /** How much a cloth gives (bounds are common practice, no source). */
+    public enum Grade {
+        STABLE("stable"),
+        MODERATE("stretches a little"),
+        HIGH("stretches much");
+
+        private final String words;
+
+        Grade(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public StretchTest {
+        if (!(gaugeMm >= LEAST_GAUGE_MM && gaugeMm <= 1000)) {
+            throw new RefusedValueException(
+                    "stretch.gauge", "The marks lie from 50 mm to 1 m apart; 100 mm shows stretch best.");
+        }
+        if (!(stretchedMm >= gaugeMm)) {
+            throw new RefusedValueException(
+                    "stretch.stretched",
+                    "Pulled out it measures less (%.0f mm) than at rest (%.0f mm); measure both again."
+                            .formatted(stretchedMm, gaugeMm));
+        }
+        if (stretchedMm > (1 + MOST_STRETCH) * gaugeMm) {
+            throw new RefusedValueException(
+                    "stretch.stretched",
+                    "From %.0f to %.0f mm would be %.0f %% of stretch; no cloth gives that much. Check the units."
+                            .formatted(gaugeMm, stretchedMm, 100 * (stretchedMm / gaugeMm - 1)));
+        }
+        if (!(releasedMm >= gaugeMm * 0.9 && releasedMm <= stretchedMm)) {
+            throw new RefusedValueException(
+                    "stretch.released",
+                    "Let go it must measure between %.0f mm at rest and %.0f mm pulled out."
+                            .formatted(gaugeMm, stretchedMm));
+        }
+    }
+
+    /** Stretched less relaxed over relaxed: 4 in to 5 in is 0.25 (handbook of the trade §4). */
+    public double stretch() {
+        return (stretchedMm - gaugeMm) / gaugeMm;
+    }
+
+    /** The share of the stretch that springs back; 1 where nothing stretched. */
+    public double recovery() {
+        return stretchedMm == gaugeMm ? 1 : (stretchedMm - releasedMm) / (stretchedMm - gaugeMm);
+    }
+
+    /** How much longer than before it stays: released over relaxed. */
+    public double lengthRatio() {
+        return releasedMm / gaugeMm;
+    }
+
+    /** Stretch that wear may use: at most 60 % of what was measured (common practice, a setting). */
+    public double usable(double share) {
+        return share * stretch();
+    }
+
+    public Grade grade() {
+        return stretch() < MODERATE ? Grade.STABLE : stretch() < HIGH ? Grade.MODERATE : Grade.HIGH;
+    }
+}

@@ -1,0 +1,115 @@
+package org.handdown.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.Placed;
+import org.handdown.measure.LengthUnit;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.reuse.Use;
+import org.handdown.source.Source;
+import org.handdown.unpick.UnpickPlan;
+import org.jspecify.annotations.Nullable;
+
+/** Steps for a garment whose pieces were entered by hand. Minutes are common practice, no source. */
+public final class HandSteps {
+    private static final double MINUTES_A_PIECE = 12;
+    private static final double MINUTES_CUTTING_A_PIECE = 4;
+
+    private HandSteps() {}
+
+    /**
+     * @param layout null while nothing is laid; then the cutting step says so
+     * @param uses keepers that live on
+     */
+    public static List<Step> of(
+            Source source,
+            UnpickPlan plan,
+            Design design,
+            @Nullable FitLayout layout,
+            List<Use> uses,
+            LengthUnit unit) {
+        StepList list = new StepList(unit);
+        TakingApart.addTo(list, source, plan);
+        int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
+        List<String> checks = new ArrayList<>();
+        checks.add("Every line that will be cut is a cut line: the allowances are drawn outside the stitch lines.");
+        checks.add("Left and right are there as mirror images; the face lies up on all of them.");
+        for (Use use : uses) {
+            checks.add(
+                    "%s: %s.".formatted(use.want().name(), use.keepers().get(0).name()));
+        }
+        checks.add("Something is left over to cut the piece that matters most once more.");
+        list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
+        list.add(
+                "cut",
+                "Chalk out and cut",
+                layout == null
+                        ? "Lay the pieces first."
+                        : "%d pieces from the chalk-out sheet, single layer, face up; the largest and the required first."
+                                .formatted(layout.placements().size()),
+                StepList.CUTTER,
+                copies * MINUTES_CUTTING_A_PIECE,
+                StepList.need("gate-cut", Reason.RISK));
+        list.add("notch", "Transfer marks; mark every wrong side", "", "", copies, StepList.need("cut", Reason.MARK));
+        list.add(
+                "scrap",
+                "Try stitch, tension and buttonhole on a remnant with the same layers",
+                String.join(" ", source.cloth().sheet().consequences()),
+                StepList.NEEDLE,
+                15,
+                StepList.need("cut", Reason.MATERIAL));
+        List<Step.Need> flat = new ArrayList<>();
+        flat.add(StepList.need("scrap", Reason.RISK));
+        for (Use use : uses) {
+            keep(list, use, flat);
+        }
+        list.add(
+                "sew",
+                "Join the pieces",
+                "Work that needs flat cloth first, then shoulders or the long seams; baste, try on, sew, then trim. Press each seam before another crosses it.",
+                StepList.NEEDLE,
+                copies * MINUTES_A_PIECE,
+                flat.toArray(Step.Need[]::new));
+        list.gate(
+                "gate-trim",
+                "Before trimming",
+                List.of("Tried on, moved about in it, sat down in it.", "Both sides agree when folded in half."),
+                10,
+                StepList.need("sew", Reason.RISK));
+        list.add(
+                "finish",
+                "Finish the edges that nothing old finishes",
+                layout == null ? "" : finished(layout, uses),
+                StepList.NEEDLE,
+                40,
+                StepList.need("gate-trim", Reason.RISK));
+        return list.ordered();
+    }
+
+    private static String finished(FitLayout layout, List<Use> uses) {
+        long kept = layout.placements().stream()
+                .map(Placed::variant)
+                .filter(v -> v.contains("old"))
+                .count();
+        return "%d edges already lie on something finished; %d wants are served by keepers."
+                .formatted(kept, uses.size());
+    }
+
+    private static void keep(StepList list, Use use, List<Step.Need> flat) {
+        if (use.want().isEdge()) {
+            return;
+        }
+        String id = "keep-" + use.want().id().replaceAll("[^a-z0-9]+", "-");
+        list.add(
+                id,
+                "Make the %s from the %s"
+                        .formatted(use.want().name(), use.keepers().get(0).name()),
+                String.join(" ", use.notes()),
+                StepList.NEEDLE,
+                Math.max(5, use.costMinutes()),
+                StepList.need("cut", Reason.MATERIAL));
+        flat.add(StepList.need(id, Reason.FLAT));
+    }
+}

@@ -1,0 +1,102 @@
+package org.handdown.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.measure.LengthUnit;
+import org.handdown.source.Source;
+import org.handdown.unpick.LetOut;
+import org.handdown.unpick.UnpickPlan;
+
+/** Steps for letting a source out and down. Minutes are common practice, no source. */
+public final class LetOutSteps {
+    private LetOutSteps() {}
+
+    public static List<Step> of(Source source, UnpickPlan plan, LetOut letOut, LengthUnit unit) {
+        StepList list = new StepList(unit);
+        TakingApart.wash(list);
+        List<String> checks = new ArrayList<>();
+        checks.add("Old creases and stitch lines can be seen to show or not: steam one on a hidden place first.");
+        letOut.sides()
+                .forEach(s -> checks.add("%s: %s wanted, %s found."
+                        .formatted(s.name(), list.length(s.gainMm() + s.missingMm()), list.length(s.gainMm()))));
+        checks.add("What is let out above a seam is let out below it at the same place, left and right alike.");
+        list.gate(
+                "gate-open",
+                "Before the first stitch is opened",
+                checks,
+                10,
+                StepList.need("photograph", Reason.MEASURE));
+        List<Step.Need> opened = TakingApart.open(list, source, plan);
+        opened.add(StepList.need("gate-open", Reason.RISK));
+        list.add(
+                "press-out",
+                "Press the old creases out before anything is folded again",
+                source.cloth().heat().words() + ", with steam and a damp cloth between.",
+                "Steam burns; never leave the iron on.",
+                20,
+                opened.toArray(Step.Need[]::new));
+        List<Step.Need> folded = new ArrayList<>();
+        folded.add(StepList.need("press-out", Reason.SHAPE));
+        for (LetOut.Refold refold : letOut.refolds()) {
+            if (refold.newDepthMm() < refold.oldDepthMm()) {
+                String id = "fold-" + refold.fold().id();
+                list.add(
+                        id,
+                        "Fold the %s again".formatted(refold.fold().id().replace('-', ' ')),
+                        refold.newDepthMm() == 0
+                                ? "Let them out wholly."
+                                : String.format(
+                                        Locale.ROOT,
+                                        "%d, each %s deep instead of %s, about their old middles; the edge then measures %s.",
+                                        refold.fold().count(),
+                                        list.length(refold.newDepthMm()),
+                                        list.length(refold.oldDepthMm()),
+                                        list.length(refold.foldedMm())),
+                        "",
+                        4.0 * refold.fold().count(),
+                        StepList.need("press-out", Reason.SHAPE));
+                folded.add(StepList.need(id, Reason.SHAPE));
+            }
+        }
+        letOut.bands().forEach((band, mm) -> {
+            list.add(
+                    "band-" + band,
+                    "Lengthen the %s by %s".formatted(band.replace('-', ' '), list.length(mm)),
+                    "An insert at a side seam, of the same cloth if any is left, or a new band.",
+                    StepList.CUTTER,
+                    25,
+                    StepList.need("press-out", Reason.MATERIAL));
+            folded.add(StepList.need("band-" + band, Reason.MATERIAL));
+        });
+        list.add(
+                "baste",
+                "Baste and try on",
+                "Quarter marks first: both edges of the seam must meet at each.",
+                "",
+                20,
+                folded.toArray(Step.Need[]::new));
+        list.gate(
+                "gate-sew",
+                "Before sewing",
+                List.of("It closes and sits; the folds fall straight.", "Front and back are even."),
+                5,
+                StepList.need("baste", Reason.RISK));
+        list.add(
+                "sew",
+                "Sew back, half an inch over the old stitching at each end",
+                "",
+                StepList.NEEDLE,
+                40,
+                StepList.need("gate-sew", Reason.RISK));
+        list.add(
+                "hem",
+                "Let the hem down and finish it anew",
+                "%s longer. Hem last, after it has hung."
+                        .formatted(list.length(letOut.hem().gainMm())),
+                "Steam burns; never leave the iron on.",
+                35,
+                StepList.need("sew", Reason.SHAPE));
+        return list.ordered();
+    }
+}

@@ -1,0 +1,126 @@
+package org.handdown.make;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.reuse.Losses;
+import org.handdown.source.Fault;
+import org.handdown.source.Source;
+import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.OpeningOrder;
+import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Technique;
+import org.handdown.unpick.UnpickPlan;
+
+/** Steps from the whole source to panels on the table, the same whatever will be made of them. */
+final class TakingApart {
+    private TakingApart() {}
+
+    static void addTo(StepList list, Source source, UnpickPlan plan) {
+        wash(list);
+        List<String> destroyed = Losses.of(plan, List.of(), List.of()).destroyed();
+        if (!destroyed.isEmpty()) {
+            list.gate(
+                    "gate-open",
+                    "Before the first stitch is opened",
+                    destroyed.stream().map(list::sentence).toList(),
+                    5,
+                    StepList.need("photograph", Reason.MEASURE));
+        }
+        List<Step.Need> opened = open(list, source, plan);
+        press(list, source, opened);
+    }
+
+    static void wash(StepList list) {
+        list.add(
+                "wash",
+                "Wash and dry the source",
+                "As hot as it will be washed later.",
+                "Thrifted cloth: wash it before you work on it; damp or mouldy cloth outdoors with a mask.",
+                10);
+        list.add(
+                "photograph",
+                "Photograph and measure the source whole",
+                "Front, back, inside; note what is worn.",
+                "",
+                10,
+                StepList.need("wash", Reason.LAUNDERING));
+    }
+
+    /** One step a join, in the order they are opened. */
+    static List<Step.Need> open(StepList list, Source source, UnpickPlan plan) {
+        List<Step.Need> opened = new ArrayList<>();
+        for (UnpickPlan.Outcome o : OpeningOrder.of(plan)) {
+            String id = "open-" + o.join().id();
+            boolean unpick = o.decision() == JoinDecision.UNPICK;
+            Technique technique = Technique.of(o.join(), source.cloth(), o.decision());
+            Stretch stretch = plan.stretch(o.join().id()).orElse(null);
+            String how = stretch == null
+                    ? list.length(o.join().lengthMm()) + " long."
+                    : "Only from %s to %s, opened %s; sew back %s over the old stitching at each end."
+                            .formatted(
+                                    list.length(stretch.fromMm()),
+                                    list.length(stretch.toMm()),
+                                    list.length(stretch.openedMm(o.join())),
+                                    list.length(Stretch.RESTART_MM));
+            List<String> cautions = new ArrayList<>(technique.cautions());
+            cautions.add(unpick ? StepList.UNPICKER : StepList.CUTTER);
+            list.add(
+                    id,
+                    (unpick ? "Unpick the " : "Cut away the ") + o.join().name(),
+                    o.join().stitch().words() + ", " + how + " " + String.join(" ", technique.how()),
+                    String.join(" ", cautions),
+                    o.minutes(),
+                    list.has("gate-open")
+                            ? StepList.need("gate-open", Reason.RISK)
+                            : StepList.need("photograph", Reason.MEASURE));
+            opened.add(StepList.need(id, Reason.FLAT));
+        }
+        return opened;
+    }
+
+    private static void press(StepList list, Source source, List<Step.Need> opened) {
+        List<Step.Need> flat = new ArrayList<>(opened);
+        if (flat.isEmpty()) {
+            flat.add(StepList.need("photograph", Reason.MEASURE));
+        }
+        list.add(
+                "press",
+                "Pick out threads and press the panels flat",
+                "Steam, brush the needle holes, press the old crease out as far as it goes: "
+                        + source.cloth().heat().words() + ".",
+                "Steam burns; an iron hotter than the cloth bears melts or polishes it. Never leave it on.",
+                25,
+                flat.toArray(Step.Need[]::new));
+        removeFaults(list, source);
+        list.add(
+                "mark",
+                "Mark grain, pile, face and flaws on every panel",
+                "Chalk an arrow down the pile, a cross on the wrong side, a ring round each flaw.",
+                "",
+                15,
+                StepList.need("press", Reason.FLAT));
+        list.add(
+                "measure-panels",
+                "Measure the panels by the tape and correct them here",
+                "Then lay the pieces again if anything changed.",
+                "",
+                20,
+                StepList.need("mark", Reason.MEASURE));
+    }
+
+    private static void removeFaults(StepList list, Source source) {
+        List<Fault> faults = source.faults();
+        for (int i = 0; i < faults.size(); i++) {
+            if (faults.get(i).remedy() == Fault.Remedy.REMOVE) {
+                list.add(
+                        "fault-" + i,
+                        "Take out: " + faults.get(i).what(),
+                        faults.get(i).where()
+                                + ". Look again when it is dry; if it stays, mark it as a flaw and hide it.",
+                        "Try it on a hidden place first. Hot water and steam burn.",
+                        15,
+                        StepList.need("press", Reason.FLAT));
+            }
+        }
+    }
+}

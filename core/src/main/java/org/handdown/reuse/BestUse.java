@@ -1,0 +1,140 @@
+package org.handdown.reuse;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The best assignment of keepers to wants: each want takes one use or none, no keeper is used beyond its length, the minutes saved are as
+ * many as can be. Exact, by branch and bound over the wants; one keeper may serve several wants where its kind can be cut, and several of
+ * a kind may be joined for one.
+ */
+public final class BestUse {
+    /** More than three joined make more seams than sense. */
+    private static final int MOST_JOINED = 3;
+    /** Beyond this many branches the best so far is given; far more than any wardrobe needs. */
+    private static final long MOST_BRANCHES = 3_000_000;
+
+    private final List<Keeper> keepers;
+    private final List<List<Use>> options = new ArrayList<>();
+    private final double[] bound;
+    private final Map<Keeper, Integer> index = new HashMap<>();
+    private final double[] left;
+    private long branches;
+    private double best = -1;
+    private List<Use> bestUses = List.of();
+
+    private BestUse(List<Want> wants, List<Keeper> keepers) {
+        this.keepers = keepers;
+        for (int i = 0; i < keepers.size(); i++) {
+            index.put(keepers.get(i), i);
+        }
+        left = keepers.stream().mapToDouble(Keeper::lengthMm).toArray();
+        List<Want> hardest = new ArrayList<>(wants);
+        Map<Want, List<Use>> all = new HashMap<>();
+        wants.forEach(w -> all.put(w, serving(w)));
+        hardest.sort(Comparator.comparingInt(w -> options(all, w).size()));
+        hardest.forEach(w -> options.add(options(all, w)));
+        bound = new double[options.size() + 1];
+        for (int i = options.size() - 1; i >= 0; i--) {
+            bound[i] = bound[i + 1]
+                    + options.get(i).stream()
+                            .mapToDouble(Use::valueMinutes)
+                            .max()
+                            .orElse(0);
+        }
+    }
+
+    private static List<Use> options(Map<Want, List<Use>> all, Want want) {
+        return java.util.Objects.requireNonNull(all.get(want));
+    }
+
+    /** Uses that serve and save more than they cost, best first. */
+    private List<Use> serving(Want want) {
+        List<Use> uses = new ArrayList<>();
+        for (List<Keeper> some : choices(want)) {
+            Use use = Use.of(want, some);
+            if (use.serves() && use.valueMinutes() > 0) {
+                uses.add(use);
+            }
+        }
+        uses.sort(Comparator.comparingDouble(Use::valueMinutes).reversed());
+        return uses;
+    }
+
+    /** Single keepers, and where none of a kind alone is long enough, two or three of it joined. */
+    private List<List<Keeper>> choices(Want want) {
+        List<List<Keeper>> choices = new ArrayList<>();
+        keepers.forEach(k -> choices.add(List.of(k)));
+        if (want.isEdge()) {
+            return choices;
+        }
+        List<Keeper> short1 = keepers.stream()
+                .filter(k -> k.kind().isJoinable() && k.kind().serves(want.role()) && k.lengthMm() < want.lengthMm())
+                .toList();
+        for (int i = 0; i < short1.size(); i++) {
+            for (int j = i + 1; j < short1.size(); j++) {
+                addJoined(choices, want, List.of(short1.get(i), short1.get(j)));
+                for (int k = j + 1; k < short1.size() && MOST_JOINED > 2; k++) {
+                    addJoined(choices, want, List.of(short1.get(i), short1.get(j), short1.get(k)));
+                }
+            }
+        }
+        return choices;
+    }
+
+    private static void addJoined(List<List<Keeper>> choices, Want want, List<Keeper> some) {
+        boolean alike = some.stream().map(Keeper::kind).distinct().count() == 1;
+        double allButShortest = some.stream().mapToDouble(Keeper::lengthMm).sum()
+                - some.stream().mapToDouble(Keeper::lengthMm).min().orElse(0);
+        if (alike && allButShortest < want.lengthMm()) {
+            choices.add(some);
+        }
+    }
+
+    /** The uses chosen; a want that nothing serves has none. */
+    public static List<Use> of(List<Want> wants, List<Keeper> keepers) {
+        BestUse search = new BestUse(wants, keepers);
+        search.branch(0, 0, new ArrayList<>());
+        return search.bestUses.stream()
+                .sorted(Comparator.comparingInt(u -> wants.indexOf(u.want())))
+                .toList();
+    }
+
+    private void branch(int at, double value, List<Use> chosen) {
+        if (value > best + 1e-9) {
+            best = value;
+            bestUses = List.copyOf(chosen);
+        }
+        if (at == options.size() || value + bound[at] <= best + 1e-9 || ++branches > MOST_BRANCHES) {
+            return;
+        }
+        for (Use use : options.get(at)) {
+            double[] before = Arrays.copyOf(left, left.length);
+            if (take(use)) {
+                chosen.add(use);
+                branch(at + 1, value + use.valueMinutes(), chosen);
+                chosen.remove(chosen.size() - 1);
+            }
+            System.arraycopy(before, 0, left, 0, left.length);
+        }
+        branch(at + 1, value, chosen);
+    }
+
+    private boolean take(Use use) {
+        for (int i = 0; i < use.keepers().size(); i++) {
+            Keeper keeper = use.keepers().get(i);
+            int k = java.util.Objects.requireNonNull(index.get(keeper));
+            double takes = keeper.kind().isDivisible() ? use.takesMm().get(i) : keeper.lengthMm();
+            // A keeper without a length of its own is used once.
+            left[k] = keeper.lengthMm() == 0 ? left[k] - 1 : left[k] - takes;
+            if (left[k] < -1e-6) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,43 @@
+package org.handdown.reuse;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.handdown.source.Join;
+import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.UnpickPlan;
+
+/** What a plan destroys, to be confirmed before the first stitch is opened; and what is left over for the stash. */
+public record Losses(List<String> destroyed, List<Keeper> free) {
+    public Losses {
+        destroyed = List.copyOf(destroyed);
+        free = List.copyOf(free);
+    }
+
+    /** @param uses keepers that live on in the new garment */
+    public static Losses of(UnpickPlan plan, List<Keeper> keepers, List<Use> uses) {
+        List<String> destroyed = new ArrayList<>();
+        for (UnpickPlan.Outcome o : plan.outcomes()) {
+            Join join = o.join();
+            if (join.finishedEdge() && o.decision() == JoinDecision.UNPICK) {
+                destroyed.add(String.format(
+                        Locale.ROOT,
+                        "%.0f mm of finished edge: the %s is opened; its old fold may show.",
+                        join.lengthMm(),
+                        join.name()));
+            } else if (join.finishedEdge() && o.decision() == JoinDecision.CUT_AWAY) {
+                destroyed.add(String.format(
+                        Locale.ROOT, "%.0f mm of finished edge: the %s is cut off.", join.lengthMm(), join.name()));
+            } else if (o.decision() == JoinDecision.CUT_AWAY && o.lostCm2() > 0) {
+                destroyed.add(String.format(
+                        Locale.ROOT, "%.0f cm² of allowance along the %s, on both sides.", o.lostCm2(), join.name()));
+            }
+        }
+        Set<String> used = new HashSet<>();
+        uses.forEach(u -> u.keepers().forEach(k -> used.add(k.id())));
+        List<Keeper> free = keepers.stream().filter(k -> !used.contains(k.id())).toList();
+        return new Losses(destroyed, free);
+    }
+}

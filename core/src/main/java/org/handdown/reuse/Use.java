@@ -1,0 +1,209 @@
+package org.handdown.reuse;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.pattern.Role;
+import org.handdown.source.Assessment;
+import org.handdown.source.Layer;
+
+/**
+ * A keeper, or several joined, put to a want: accepted with what it saves and costs, or refused with the figure that forbids it.
+ *
+ * @param takesMm length used up of each keeper
+ * @param refusal empty where it serves
+ * @param savedMinutes against making it anew
+ * @param costMinutes of taking off, joining and moving
+ * @param notes what to watch, in sentences
+ */
+public record Use(
+        Want want,
+        List<Keeper> keepers,
+        List<Double> takesMm,
+        String refusal,
+        double savedMinutes,
+        double costMinutes,
+        List<String> notes) {
+    /** Allowance on each side of a join between two keepers (common practice, no source). */
+    public static final double JOIN_ALLOWANCE_MM = 10;
+    /** An old edge that bows this much more or less than the new one still eases onto it (common practice, no source). */
+    private static final double BOW_TOLERANCE_MM = 4;
+
+    private static final double WORN_MINUTES = 2;
+    private static final double JOIN_MINUTES = 6;
+    private static final double SEW_ON_MINUTES_PER_METRE = 8;
+    private static final double LEFT_OVER_MINUTES_PER_MM = 0.0005;
+    private static final double PIECE_ACROSS_MM = 6;
+
+    public Use {
+        keepers = List.copyOf(keepers);
+        takesMm = List.copyOf(takesMm);
+        notes = List.copyOf(notes);
+    }
+
+    public boolean serves() {
+        return refusal.isEmpty();
+    }
+
+    public double valueMinutes() {
+        return savedMinutes - costMinutes;
+    }
+
+    private static Use refused(Want want, List<Keeper> keepers, String why, Object... figures) {
+        return new Use(want, keepers, List.of(), String.format(Locale.ROOT, why, figures), 0, 0, List.of());
+    }
+
+    /** What one keeper does for a want. */
+    public static Use of(Want want, Keeper keeper) {
+        return of(want, List.of(keeper));
+    }
+
+    /** What keepers joined end to end do for a want. */
+    public static Use of(Want want, List<Keeper> keepers) {
+        Keeper first = keepers.get(0);
+        KeeperKind kind = first.kind();
+        if (!kind.serves(want.role())) {
+            return refused(
+                    want,
+                    keepers,
+                    "a %s does not make a %s",
+                    kind.words(),
+                    want.role().words());
+        }
+        if (want.isEdge() && keepers.size() > 1) {
+            return refused(want, keepers, "an edge of one piece lies on one finished edge, not on two");
+        }
+        if (want.role() == Role.CLOSURE
+                && kind == KeeperKind.ZIP
+                && first.lengthMm() > want.lengthMm() + PIECE_ACROSS_MM) {
+            // A zip may be shortened, but only with a new stop; it is told, not refused.
+            return zipShortened(want, first);
+        }
+        if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.BROKEN)) {
+            return refused(want, keepers, "is broken");
+        }
+        if (want.isEdge() && first.layer() != Layer.SHELL) {
+            return refused(want, keepers, "lies on the lining");
+        }
+        if (want.isEdge() && first.edge().isEmpty()) {
+            return refused(want, keepers, "is a thing of its own; this edge of the piece lies on the edge of a panel");
+        }
+        double joined =
+                keepers.stream().mapToDouble(Keeper::lengthMm).sum() - 2 * JOIN_ALLOWANCE_MM * (keepers.size() - 1);
+        // What is attached to its panel is not stretched onto anything: the panel is as long as it is.
+        double stretch = want.isEdge()
+                ? 0
+                : keepers.stream().mapToDouble(Keeper::stretch).min().orElse(0);
+        double ratio = want.lengthMm() / joined;
+        if (ratio > 1 + stretch + 1e-9) {
+            return refused(
+                    want,
+                    keepers,
+                    stretch == 0
+                            ? "%.0f mm long, %.0f mm are needed: %.0f mm too short"
+                            : "%.0f mm at rest would be stretched by %.0f %% onto %.0f mm; %.0f %% may be used",
+                    stretch == 0
+                            ? new Object[] {joined, want.lengthMm(), want.lengthMm() - joined}
+                            : new Object[] {joined, 100 * (ratio - 1), want.lengthMm(), 100 * stretch});
+        }
+        double inWear = first.stretchedMm() * (want.isEdge() ? want.lengthMm() / first.lengthMm() : 1);
+        if (want.stretchesToMm() > inWear + 1e-9) {
+            return refused(
+                    want, keepers, "stretches to %.0f mm in wear; it must pass %.0f mm", inWear, want.stretchesToMm());
+        }
+        if (first.depthMm() < want.leastDepthMm() || first.depthMm() > want.mostDepthMm()) {
+            return refused(
+                    want,
+                    keepers,
+                    "%.0f mm deep; wanted from %.0f mm to %.0f mm",
+                    first.depthMm(),
+                    want.leastDepthMm(),
+                    want.mostDepthMm());
+        }
+        if (want.isEdge() && stretch == 0 && Math.abs(first.bowMm() - want.bowMm()) > BOW_TOLERANCE_MM) {
+            return refused(
+                    want,
+                    keepers,
+                    "bows %.0f mm between its ends, the new edge %.0f mm: they do not lie on each other",
+                    first.bowMm(),
+                    want.bowMm());
+        }
+        return accepted(want, keepers, joined, stretch, ratio);
+    }
+
+    private static Use zipShortened(Want want, Keeper zip) {
+        return new Use(
+                want,
+                List.of(zip),
+                List.of(zip.lengthMm()),
+                "",
+                Savings.minutes(want.role(), want.lengthMm(), 0),
+                zip.minutesOff() + 5,
+                List.of(String.format(
+                        Locale.ROOT,
+                        "%.0f mm longer than the opening: shorten it from below and sew a new stop before cutting.",
+                        zip.lengthMm() - want.lengthMm())));
+    }
+
+    private static Use accepted(Want want, List<Keeper> keepers, double joined, double stretch, double ratio) {
+        Keeper first = keepers.get(0);
+        boolean whole = !first.kind().isDivisible() || stretch > 0 && joined <= want.lengthMm();
+        List<String> notes = new ArrayList<>();
+        List<Double> takes = new ArrayList<>();
+        double left = want.lengthMm() + 2 * JOIN_ALLOWANCE_MM * (keepers.size() - 1);
+        for (Keeper keeper : keepers) {
+            double takesOf = whole ? keeper.lengthMm() : Math.min(left, keeper.lengthMm());
+            takes.add(takesOf);
+            left -= takesOf;
+        }
+        double cost = JOIN_MINUTES * (keepers.size() - 1);
+        if (!want.isEdge() || first.hold() != Keeper.Hold.ATTACHED) {
+            cost += keepers.stream().mapToDouble(Keeper::minutesOff).sum();
+            cost += want.lengthMm() / 1000 * SEW_ON_MINUTES_PER_METRE;
+        }
+        if (keepers.size() > 1) {
+            notes.add(
+                    "%d joined end to end; each join takes %.0f mm.".formatted(keepers.size(), 2 * JOIN_ALLOWANCE_MM));
+        }
+        if (ratio > 1.005) {
+            notes.add(String.format(
+                    Locale.ROOT,
+                    "Stretched by %.0f %% as it is sewn on; %.0f %% may be used.",
+                    100 * (ratio - 1),
+                    100 * stretch));
+        } else if (ratio < 0.995 && first.kind().isDivisible() && !whole) {
+            notes.add(CutThrough.note(first.kind(), joined - want.lengthMm()));
+        } else if (ratio < 0.995 && stretch > 0) {
+            notes.add("%.0f mm longer than the edge: ease it on.".formatted(joined - want.lengthMm()));
+        }
+        if (first.kind() == KeeperKind.FRINGE || first.kind() == KeeperKind.SELVEDGE) {
+            notes.add("This edge fixes the finished length; the design gives way, not the edge.");
+        }
+        if (first.kind() == KeeperKind.WAISTBAND || first.kind() == KeeperKind.CUFF) {
+            notes.add("A fold mark may show where it is opened.");
+        }
+        if (first.kind() == KeeperKind.PLACKET && want.role() == Role.CLOSURE) {
+            notes.add(String.format(
+                    Locale.ROOT,
+                    "The new centre line is the line of buttons, %.0f mm inside the edge.",
+                    first.lapMm()));
+        }
+        if (first.restMm() < first.lengthMm() - 1) {
+            notes.add(String.format(
+                    Locale.ROOT,
+                    "The rib draws it in: %.0f mm of edge on %.0f mm of rib at rest, ratio %.2f; in wear it reaches %.0f mm.",
+                    want.lengthMm(),
+                    want.lengthMm() * first.restMm() / first.lengthMm(),
+                    first.lengthMm() / first.restMm(),
+                    first.stretchedMm() * want.lengthMm() / first.lengthMm()));
+        }
+        // Of keepers that serve alike the one that leaves least over: the longer ones may serve something longer.
+        cost += Math.max(0, joined - want.lengthMm()) * LEFT_OVER_MINUTES_PER_MM;
+        if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.WORN)) {
+            cost += WORN_MINUTES;
+            notes.add("It is worn: mend it first, or let it lie where it shows little.");
+        }
+        double saved = Savings.minutes(want.role(), want.lengthMm(), first.count());
+        return new Use(want, keepers, takes, "", saved, cost, notes);
+    }
+}

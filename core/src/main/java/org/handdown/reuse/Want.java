@@ -1,0 +1,89 @@
+package org.handdown.reuse;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Role;
+
+/**
+ * Something finished that a design needs.
+ *
+ * @param piece and edge it is for; empty where it is sewn on as a thing of its own
+ * @param lengthMm for an edge along its cut line, else of the thing itself
+ * @param stretchesToMm how long it must become in wear; 0 where it need not stretch
+ * @param leastDepthMm and mostDepthMm: bounds of its depth
+ * @param bowMm how far the piece's edge bows out; a keeper must bow alike
+ */
+public record Want(
+        String id,
+        String name,
+        Role role,
+        String piece,
+        String edge,
+        double lengthMm,
+        double stretchesToMm,
+        double leastDepthMm,
+        double mostDepthMm,
+        double bowMm) {
+    public Want {
+        if (name.isBlank() || name.length() > 80) {
+            throw new RefusedValueException("want.name", "Say in up to 80 characters what is wanted.");
+        }
+        if (!(lengthMm > 0 && lengthMm <= 20_000)) {
+            throw new RefusedValueException("want.length", "must be above 0 and at most 20 m.");
+        }
+        if (!(stretchesToMm >= 0 && stretchesToMm <= 20_000)) {
+            throw new RefusedValueException("want.stretchesTo", "must be from 0 to 20 m.");
+        }
+        if (!(leastDepthMm >= 0 && mostDepthMm >= leastDepthMm)) {
+            throw new RefusedValueException("want.depth", "The least depth must not be above the greatest.");
+        }
+    }
+
+    private static final double DEEPEST_MM = 400;
+
+    /** One for every copy of every edge that may lie on something finished. */
+    public static List<Want> of(Design design) {
+        List<Want> wants = new ArrayList<>();
+        for (Piece piece : design.pieces()) {
+            piece.wishes().forEach((name, wish) -> {
+                Edge edge = piece.stitchLine().edge(name);
+                for (int copy = 0; copy < piece.quantity(); copy++) {
+                    wants.add(of(piece, edge, wish, copy));
+                }
+            });
+        }
+        return wants;
+    }
+
+    private static Want of(Piece piece, Edge edge, EdgeWish wish, int copy) {
+        String which = piece.quantity() == 1 ? "" : " " + (copy + 1);
+        return new Want(
+                piece.id() + "/" + edge.name() + "/" + copy,
+                "%s%s, %s".formatted(piece.name(), which, wish.role().words()),
+                wish.role(),
+                piece.id(),
+                edge.name(),
+                cutMm(piece, edge),
+                wish.stretchesToMm(),
+                0,
+                DEEPEST_MM,
+                Inventory.bowMm(edge));
+    }
+
+    /** Along the cut line: the allowances of the neighbouring edges lie on the finish too. */
+    private static double cutMm(Piece piece, Edge edge) {
+        Outline.Flat cut = piece.cutLineKeeping(edge.name());
+        Outline.Run run = java.util.Objects.requireNonNull(cut.runs().get(edge.name()));
+        return Edge.lengthMm(cut.ring().run(run.from(), run.to()));
+    }
+
+    public boolean isEdge() {
+        return !piece.isEmpty();
+    }
+}

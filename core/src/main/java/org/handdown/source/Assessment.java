@@ -1,0 +1,63 @@
+package org.handdown.source;
+
+import java.time.LocalDate;
+import java.util.Map;
+import org.handdown.measure.RefusedValueException;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a household thinks of a source: how much it would be missed, by when the new thing is wanted, and how sound its keepers are.
+ *
+ * @param wantedBy null without a date
+ * @param conditions of keepers that are not sound, by keeper id
+ */
+public record Assessment(Missed missed, @Nullable LocalDate wantedBy, Map<String, Condition> conditions) {
+    public static final Assessment NONE = new Assessment(Missed.SOME, null, Map.of());
+
+    private static final int MOST = 200;
+
+    /** How much it would be missed if the work went wrong. */
+    public enum Missed {
+        LITTLE("hardly missed"),
+        SOME("missed a little"),
+        DEARLY("a treasure");
+
+        private final String words;
+
+        Missed(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How sound a finished edge, closure or small part is. */
+    public enum Condition {
+        SOUND("sound"),
+        WORN("worn: good where it shows little"),
+        BROKEN("broken: not to be kept");
+
+        private final String words;
+
+        Condition(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Assessment {
+        conditions = Map.copyOf(conditions);
+        if (conditions.size() > MOST) {
+            throw new RefusedValueException("source.conditions", "200 keepers at most can be judged.");
+        }
+    }
+
+    public Condition condition(String keeper) {
+        return conditions.getOrDefault(keeper, Condition.SOUND);
+    }
+}

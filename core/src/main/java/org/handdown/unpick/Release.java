@@ -1,0 +1,128 @@
+package org.handdown.unpick;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.source.Anatomy;
+import org.handdown.source.Fold;
+import org.handdown.source.Join;
+import org.handdown.source.PartRole;
+
+/**
+ * Cloth hidden in a source that lets it grow.
+ *
+ * @param group what it is let out with, so that both sides of a seam gain alike: the seam's level, for example {@code waist}
+ * @param side which side of that seam it lies on, for example bodice or skirt
+ * @param count folds, or edges that can give
+ * @param eachMm what one of them gives when let out wholly
+ * @param shows what will be seen afterwards
+ */
+public record Release(
+        String id,
+        Kind kind,
+        String name,
+        String group,
+        String side,
+        String part,
+        int count,
+        double eachMm,
+        String shows) {
+    /** From least to most seen; cloth comes from the first that has some. */
+    public enum Kind {
+        PLEAT,
+        GATHER,
+        TUCK,
+        DART,
+        ALLOWANCE,
+        HEM
+    }
+
+    /** Least allowance that still holds: overlocked knit, woven (handbook of the trade §3; common practice, no source). */
+    public static final double LEAST_ALLOWANCE_KNIT_MM = 6;
+
+    public static final double LEAST_ALLOWANCE_WOVEN_MM = 10;
+
+    /** All that it can give, mm. */
+    public double mostMm() {
+        return count * eachMm;
+    }
+
+    /**
+     * What could be let out round the waist seam of a skirt or dress: pleats, gathers and darts that end there give twice their depth
+     * each; each side seam gives twice what its allowance is more than the least.
+     *
+     * @param leastAllowanceMm kept in every seam
+     */
+    public static List<Release> atWaist(Anatomy anatomy, double leastAllowanceMm) {
+        List<Release> releases = new ArrayList<>();
+        for (Fold fold : anatomy.folds()) {
+            String part = fold.part();
+            releases.add(new Release(
+                    fold.id(),
+                    Kind.valueOf(fold.kind().name()),
+                    "%s %s"
+                            .formatted(
+                                    part.replace('-', ' '),
+                                    fold.count() == 1
+                                            ? fold.kind().words()
+                                            : fold.kind().words() + "s"),
+                    "waist",
+                    side(part),
+                    part,
+                    fold.count(),
+                    2 * fold.depthMm(),
+                    fold.kind() == Fold.Kind.DART
+                            ? "the shape it gave; its old line shows where the cloth faded"
+                            : "old creases, until they are pressed out"));
+        }
+        for (Join join : anatomy.joins()) {
+            boolean sideSeam = join.runs().size() == 2
+                    && !join.finishedEdge()
+                    && join.runs().stream().allMatch(r -> r.edge().startsWith("side"))
+                    && join.runs().stream().allMatch(r -> anatomy.part(r.part()).role() == PartRole.PANEL);
+            double gives = 2 * (join.allowanceMm() - leastAllowanceMm);
+            if (sideSeam && gives > 0) {
+                releases.add(new Release(
+                        join.id(),
+                        Kind.ALLOWANCE,
+                        join.name(),
+                        "waist",
+                        side(join.runs().get(0).part()),
+                        join.runs().get(0).part(),
+                        1,
+                        gives,
+                        "the old stitch line, beside the new seam"));
+            }
+        }
+        return releases;
+    }
+
+    /**
+     * What the hem gives in length: its depth less the new finish.
+     *
+     * @param finishMm what the new hem takes up; a faced edge takes a seam's width
+     */
+    public static List<Release> atHem(Anatomy anatomy, double finishMm) {
+        List<Release> releases = new ArrayList<>();
+        for (Join join : anatomy.joins()) {
+            double gives = join.allowanceMm() - finishMm;
+            if (join.finishedEdge() && gives > 0) {
+                String part = join.runs().get(0).part();
+                releases.add(new Release(
+                        join.id(),
+                        Kind.HEM,
+                        join.name(),
+                        "length",
+                        "skirt",
+                        part,
+                        1,
+                        gives,
+                        "the old fold, often faded: try steam, or hide it under a band"));
+            }
+        }
+        return releases;
+    }
+
+    private static String side(String part) {
+        return part.startsWith("bodice") ? "bodice" : "skirt";
+    }
+}

@@ -1,0 +1,44 @@
+package org.handdown.unpick;
+
+import org.handdown.measure.RefusedValueException;
+import org.handdown.source.Join;
+
+/**
+ * A part of a join's length, mm from its start: all that has to be opened for an alteration.
+ *
+ * @param fromMm where the alteration begins
+ * @param toMm where it ends
+ */
+public record Stretch(double fromMm, double toMm) {
+    /** Room for fingers and machine past each end (handbook of the trade §3: about ½ in; common practice, no source). */
+    public static final double MARGIN_MM = 12.7;
+    /** Sewn back over the old stitching at each end, ½ in, or the seam runs (common practice, no source). */
+    public static final double RESTART_MM = 12.7;
+
+    public Stretch {
+        if (!(fromMm >= 0 && toMm > fromMm)) {
+            throw new RefusedValueException("stretch", "A stretch runs from a smaller to a larger figure, in order.");
+        }
+    }
+
+    /** Length to open: the stretch and a margin past each end, as far as the join goes. */
+    public double openedMm(Join join) {
+        return Math.min(join.lengthMm(), toMm + MARGIN_MM) - Math.max(0, fromMm - MARGIN_MM);
+    }
+
+    /** Length to sew afterwards: what was opened and the restart at each end that lies inside the join. */
+    public double sewnMm(Join join) {
+        return Math.min(join.lengthMm(), toMm + MARGIN_MM + RESTART_MM) - Math.max(0, fromMm - MARGIN_MM - RESTART_MM);
+    }
+
+    /** @throws RefusedValueException when it reaches past the end of the join */
+    public Stretch requireOn(Join join) {
+        if (toMm > join.lengthMm() + 0.5) {
+            throw new RefusedValueException(
+                    "stretch",
+                    "The %s is only %.0f mm long; a stretch to %.0f mm reaches past its end."
+                            .formatted(join.name(), join.lengthMm(), toMm));
+        }
+        return this;
+    }
+}

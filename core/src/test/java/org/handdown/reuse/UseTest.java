@@ -1,0 +1,341 @@
+package org.handdown.reuse;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.handdown.pattern.Role;
+import org.handdown.source.Assessment;
+import org.handdown.source.Layer;
+import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleWeightedGraph;
+import org.junit.jupiter.api.Test;
+
+class UseTest {
+    private static final double INCH = 25.4;
+
+    private static Keeper keeper(String id, KeeperKind kind, double length, double stretch, double depth) {
+        return new Keeper(
+                id,
+                id,
+                kind,
+                Layer.SHELL,
+                id,
+                "",
+                length,
+                length,
+                stretch,
+                depth,
+                0,
+                Keeper.Hold.DETACHED,
+                0,
+                0,
+                0,
+                0,
+                Assessment.Condition.SOUND);
+    }
+
+    private static Keeper edge(String id, KeeperKind kind, double length, double bow) {
+        return new Keeper(
+                id,
+                id,
+                kind,
+                Layer.SHELL,
+                id,
+                "hem",
+                length,
+                length,
+                0,
+                20,
+                bow,
+                Keeper.Hold.ATTACHED,
+                0,
+                0,
+                0,
+                0,
+                Assessment.Condition.SOUND);
+    }
+
+    private static Want want(String id, Role role, double length, double stretchesTo) {
+        return new Want(id, id, role, "", "", length, stretchesTo, 0, 400, 0);
+    }
+
+    private static Want edgeWant(String id, Role role, double length, double bow) {
+        return new Want(id, id, role, "piece", id, length, 0, 0, 400, bow);
+    }
+
+    /** Handbook §4: a rib kept on a lengthened neckline: opening/rib length must stay below 1 + usable stretch. */
+    @Test
+    void aRibGoesOntoAnOpeningOnlyAsFarAsItStretches() {
+        Keeper rib = keeper("rib", KeeperKind.RIB, 360, 0.18, 40);
+        assertThat(Use.of(want("neck", Role.NECKBAND, 420, 0), rib).serves()).isTrue();
+        Use tooLong = Use.of(want("neck", Role.NECKBAND, 440, 0), rib);
+        assertThat(tooLong.serves()).isFalse();
+        assertThat(tooLong.refusal()).contains("22 %").contains("18 %");
+    }
+
+    /** Handbook §4: opening × (1 + stretch) ≥ the widest girth it must pass. */
+    @Test
+    void aBandMustPassOverWhatItIsPulledOver() {
+        Keeper rib = keeper("rib", KeeperKind.RIB, 180, 0.3, 60);
+        assertThat(Use.of(want("cuff", Role.CUFF, 170, 230), rib).serves()).isTrue();
+        assertThat(Use.of(want("cuff", Role.CUFF, 170, 240), rib).refusal())
+                .contains("234 mm")
+                .contains("240 mm");
+    }
+
+    @Test
+    void anAttachedRibIsNotStretchedOntoAnything() {
+        Keeper rib = new Keeper(
+                "r",
+                "r",
+                KeeperKind.RIB,
+                Layer.SHELL,
+                "sleeve",
+                "hem",
+                230,
+                180,
+                0.3,
+                60,
+                0,
+                Keeper.Hold.ATTACHED,
+                0,
+                0,
+                0,
+                0,
+                Assessment.Condition.SOUND);
+        Use use = Use.of(edgeWant("e", Role.CUFF, 220, 0), rib);
+        assertThat(use.serves()).isTrue();
+        assertThat(use.notes()).anyMatch(n -> n.contains("ratio 1.28"));
+        assertThat(Use.of(edgeWant("e", Role.CUFF, 240, 0), rib).serves()).isFalse();
+    }
+
+    @Test
+    void aCurvedEdgeIsNoHemForAStraightOne() {
+        assertThat(Use.of(edgeWant("hem", Role.HEM, 200, 0), edge("neck", KeeperKind.HEM, 300, 25))
+                        .refusal())
+                .contains("bows 25 mm");
+        assertThat(Use.of(edgeWant("hem", Role.HEM, 200, 22), edge("neck", KeeperKind.HEM, 300, 25))
+                        .serves())
+                .isTrue();
+    }
+
+    @Test
+    void aLongerZipIsShortenedWithANewStopAndAShorterOneRefused() {
+        Use shortened = Use.of(want("fly", Role.CLOSURE, 150, 0), keeper("zip", KeeperKind.ZIP, 200, 0, 30));
+        assertThat(shortened.serves()).isTrue();
+        assertThat(shortened.notes()).anyMatch(n -> n.contains("new stop"));
+        assertThat(Use.of(want("fly", Role.CLOSURE, 250, 0), keeper("zip", KeeperKind.ZIP, 200, 0, 30))
+                        .refusal())
+                .contains("50 mm too short");
+    }
+
+    @Test
+    void oneBandServesTwoTiesAndTwoCuffsOnePocket() {
+        List<Use> ties = BestUse.of(
+                List.of(want("a", Role.TIE, 400, 0), want("b", Role.TIE, 400, 0)),
+                List.of(keeper("band", KeeperKind.WAISTBAND, 900, 0, 40)));
+        assertThat(ties).hasSize(2);
+        List<Use> pocket = BestUse.of(
+                List.of(want("pocket", Role.POCKET, 330, 0)),
+                List.of(keeper("l", KeeperKind.CUFF, 200, 0, 65), keeper("r", KeeperKind.CUFF, 200, 0, 65)));
+        assertThat(pocket)
+                .singleElement()
+                .satisfies(u -> assertThat(u.keepers()).hasSize(2));
+    }
+
+    @Test
+    void oneBandIsNeverUsedTwice() {
+        List<Use> ties = BestUse.of(
+                List.of(want("a", Role.TIE, 500, 0), want("b", Role.TIE, 500, 0)),
+                List.of(keeper("band", KeeperKind.WAISTBAND, 900, 0, 40)));
+        assertThat(ties).hasSize(1);
+    }
+
+    /** Every way of giving at most one keeper, or two or three joined, to each want. */
+    private static double brute(List<Want> wants, List<Keeper> keepers, int at, Map<Keeper, Double> left) {
+        if (at == wants.size()) {
+            return 0;
+        }
+        double best = brute(wants, keepers, at + 1, left);
+        int n = keepers.size();
+        for (int mask = 1; mask < 1 << n; mask++) {
+            if (Integer.bitCount(mask) > 3) {
+                continue;
+            }
+            List<Keeper> some = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                if ((mask >> i & 1) == 1) {
+                    some.add(keepers.get(i));
+                }
+            }
+            boolean alike = some.stream().map(Keeper::kind).distinct().count() == 1;
+            if (!alike || some.size() > 1 && !some.get(0).kind().isJoinable()) {
+                continue;
+            }
+            Use use = Use.of(wants.get(at), some);
+            if (!use.serves() || use.valueMinutes() <= 0) {
+                continue;
+            }
+            Map<Keeper, Double> after = new HashMap<>(left);
+            boolean fits = true;
+            for (int i = 0; i < some.size(); i++) {
+                Keeper k = some.get(i);
+                double takes = k.kind().isDivisible() ? use.takesMm().get(i) : k.lengthMm();
+                double rest = java.util.Objects.requireNonNull(after.get(k)) - takes;
+                fits &= rest > -1e-6;
+                after.put(k, rest);
+            }
+            if (fits) {
+                best = Math.max(best, use.valueMinutes() + brute(wants, keepers, at + 1, after));
+            }
+        }
+        return best;
+    }
+
+    /** Up to 7 keepers and 4 wants: as good as the best of all assignments, splits and joins included. */
+    @Property(tries = 120)
+    void isAsGoodAsTheBestOfAllAssignments(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 7) int count,
+            @ForAll @IntRange(min = 1, max = 4) int asked) {
+        Random random = new Random(seed);
+        KeeperKind[] kinds = {KeeperKind.TAPE, KeeperKind.SEAM_STRIP, KeeperKind.CUFF, KeeperKind.POCKET, KeeperKind.RIB
+        };
+        Role[] roles = {Role.TIE, Role.CORD, Role.POCKET, Role.TRIM, Role.NECKBAND};
+        List<Keeper> keepers = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            keepers.add(keeper("k" + i, kinds[random.nextInt(kinds.length)], 80 + random.nextInt(500), 0, 30));
+        }
+        List<Want> wants = new ArrayList<>();
+        for (int i = 0; i < asked; i++) {
+            wants.add(want("w" + i, roles[random.nextInt(roles.length)], 60 + random.nextInt(700), 0));
+        }
+        Map<Keeper, Double> left = new HashMap<>();
+        keepers.forEach(k -> left.put(k, k.lengthMm()));
+        double value = BestUse.of(wants, keepers).stream()
+                .mapToDouble(Use::valueMinutes)
+                .sum();
+        assertThat(value).isCloseTo(brute(wants, keepers, 0, left), within(1e-6));
+    }
+
+    /** One keeper for one want is the classic assignment: as good as JGraphT's Kuhn–Munkres matching. */
+    @Property(tries = 60)
+    void ofWholeKeepersIsAsGoodAsTheReferenceMatching(@ForAll long seed) {
+        Random random = new Random(seed);
+        List<Keeper> keepers = new ArrayList<>();
+        List<Want> wants = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            keepers.add(new Keeper(
+                    "k" + i,
+                    "k" + i,
+                    KeeperKind.POCKET,
+                    Layer.SHELL,
+                    "k" + i,
+                    "",
+                    100 + random.nextInt(100),
+                    200,
+                    0,
+                    150,
+                    0,
+                    Keeper.Hold.HALF,
+                    random.nextInt(15),
+                    0,
+                    0,
+                    0,
+                    Assessment.Condition.SOUND));
+            wants.add(want("w" + i, Role.POCKET, 90 + random.nextInt(100), 0));
+        }
+        var graph = new SimpleWeightedGraph<String, DefaultWeightedEdge>(DefaultWeightedEdge.class);
+        keepers.forEach(k -> graph.addVertex(k.id()));
+        wants.forEach(w -> graph.addVertex(w.id()));
+        for (Want w : wants) {
+            for (Keeper k : keepers) {
+                Use use = Use.of(w, k);
+                double value = use.serves() ? Math.max(0, use.valueMinutes()) : 0;
+                graph.setEdgeWeight(graph.addEdge(k.id(), w.id()), -value);
+            }
+        }
+        double reference = -new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(
+                        graph,
+                        keepers.stream().map(Keeper::id).collect(Collectors.toSet()),
+                        wants.stream().map(Want::id).collect(Collectors.toSet()))
+                .getMatching()
+                .getWeight();
+        double value = BestUse.of(wants, keepers).stream()
+                .mapToDouble(Use::valueMinutes)
+                .sum();
+        assertThat(value).isCloseTo(reference, within(1e-6));
+    }
+
+    // Coincidence of two finished edges: luck is no rule (common practice, no source).
+
+    @Test
+    void twoFinishedEdgesLiveOnOnlyWithinWhatMayGiveWay() {
+        assertThat(Coincidence.of(305, 300, 10, 5).verdict()).isEqualTo(Coincidence.Verdict.BOTH_KEPT);
+        assertThat(Coincidence.of(330, 300, 10, 5).verdict()).isEqualTo(Coincidence.Verdict.ONE_CUT);
+        Coincidence tooShort = Coincidence.of(280, 300, 10, 5);
+        assertThat(tooShort.verdict()).isEqualTo(Coincidence.Verdict.TOO_SHORT);
+        assertThat(tooShort.sentence()).contains("20 mm too short");
+    }
+
+    // Buttons
+
+    /** Handbook §4: n buttons over span S sit S/(n − 1) apart; a buttonhole is diameter + thickness. */
+    @Test
+    void buttonsAreSpacedOverTheSpan() {
+        assertThat(ButtonRow.spacingMm(480, 7)).isEqualTo(80);
+        assertThat(ButtonRow.holeMm(15.24, 2.5)).isCloseTo(17.74, within(1e-9));
+        assertThatThrownBy(() -> ButtonRow.spacingMm(480, 1)).hasMessageContaining("Two buttons");
+    }
+
+    /** Cord for a loop: twice gap, edge to centre and half a button, and both ends (common practice, no source). */
+    @Test
+    void aLoopTakesTwiceItsReachAndBothEnds() {
+        assertThat(ButtonRow.loopCordMm(0, 12, 20, INCH)).isCloseTo(2 * 22 + 2 * INCH, within(1e-9));
+    }
+
+    @Test
+    void oldButtonholesServeWhereTheyCan() {
+        List<Double> holes = List.of(60.0, 140.0, 220.0, 300.0, 380.0, 460.0, 540.0);
+        ButtonRow row = ButtonRow.of(new ButtonRow.Need(470, 20, 60, 180), holes, 640, 7, 11, 17);
+        assertThat(row.marks()).allMatch(ButtonRow.Mark::existing);
+        assertThat(row.marks()).allSatisfy(m -> assertThat(m.atMm()).isBetween(11.0, 459.0));
+        double nearest = row.marks().stream()
+                .mapToDouble(m -> Math.abs(m.atMm() - 180))
+                .min()
+                .orElseThrow();
+        assertThat(nearest).isLessThanOrEqualTo(20);
+        for (int i = 1; i < row.marks().size(); i++) {
+            assertThat(row.marks().get(i).atMm() - row.marks().get(i - 1).atMm())
+                    .isCloseTo(80, within(1e-9));
+        }
+    }
+
+    @Test
+    void newHolesAreAddedOnlyAsFarAsTheSetOfButtonsGoes() {
+        List<Double> holes = List.of(300.0, 380.0);
+        ButtonRow.Need need = new ButtonRow.Need(600, 40, 60, -1);
+        assertThat(ButtonRow.of(need, holes, 600, 2, 11, 17).marks()).hasSize(2);
+        assertThat(ButtonRow.of(need, holes, 600, 5, 11, 17).marks()).hasSize(5);
+        assertThat(ButtonRow.of(need, holes, 600, 20, 11, 17).marks()).hasSizeLessThan(9);
+        assertThatThrownBy(() -> ButtonRow.of(need, holes, 500, 5, 11, 17)).hasMessageContaining("100 mm too short");
+    }
+
+    /** Handbook §4: the overlap is at least half a button plus 6 mm past the centre line (common practice, no source). */
+    @Test
+    void aNarrowLapIsToldInFigures() {
+        ButtonRow row = ButtonRow.of(new ButtonRow.Need(300, 20, 60, -1), List.of(60.0, 140.0, 220.0), 300, 3, 24, 15);
+        assertThat(row.sentences()).anyMatch(s -> s.contains("18.0 mm, are the least"));
+    }
+}

@@ -1,0 +1,122 @@
+package org.handdown.formats.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Point;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
+import org.handdown.unpick.PartLabel;
+
+/** Labels to cut out and pin to every part that comes off: name, face, up, side, grain, partner, and what it was sewn to. */
+public final class PartLabels {
+    private static final double MARGIN_MM = 12;
+    private static final double HIGH_MM = 52;
+    private static final double TEXT_MM = 3.3;
+    private static final double DRAWING_MM = 30;
+
+    private final String source;
+    private final List<PartLabel> labels;
+    private final LengthUnit unit;
+    private final Paper paper;
+
+    public PartLabels(String source, List<PartLabel> labels, LengthUnit unit, Paper paper) {
+        this.source = source;
+        this.labels = labels;
+        this.unit = unit;
+        this.paper = paper;
+    }
+
+    public byte[] pdf() {
+        try (Pdf pdf = new Pdf(source + " – part labels", paper)) {
+            double wide = (paper.widthMm() - 2 * MARGIN_MM) / 2;
+            int rows = (int) ((paper.heightMm() - 2 * MARGIN_MM) / HIGH_MM);
+            for (int first = 0; first < Math.max(1, labels.size()); first += 2 * rows) {
+                try (Page page = pdf.page()) {
+                    if (labels.isEmpty()) {
+                        page.text(
+                                MARGIN_MM,
+                                paper.heightMm() - 30,
+                                TEXT_MM,
+                                false,
+                                "No part comes off yet: decide at Take apart which joins to open.");
+                    }
+                    for (int i = first; i < Math.min(labels.size(), first + 2 * rows); i++) {
+                        double x = MARGIN_MM + (i - first) % 2 * wide;
+                        double y = paper.heightMm() - MARGIN_MM - ((i - first) / 2 + 1) * HIGH_MM;
+                        label(page, labels.get(i), x, y, wide);
+                    }
+                }
+            }
+            return pdf.bytes();
+        }
+    }
+
+    private String length(double mm) {
+        return LengthText.format(Length.ofMm(mm), unit);
+    }
+
+    private void label(Page page, PartLabel label, double x, double y, double wide) {
+        page.line(
+                List.of(
+                        new Point(x, y),
+                        new Point(x + wide, y),
+                        new Point(x + wide, y + HIGH_MM),
+                        new Point(x, y + HIGH_MM)),
+                true,
+                Page.Stroke.GUIDE);
+        page.text(x + 4, y + HIGH_MM - 8, 5, true, label.name());
+        List<String> lines = new ArrayList<>();
+        lines.add(source);
+        lines.add("Right side up, top up; grain along the arrow");
+        lines.add(label.layer() + (label.side().isEmpty() ? "" : ", the wearer's " + label.side()));
+        lines.add(length(label.widthMm()) + " across × " + length(label.heightMm()) + " along");
+        if (!label.partner().isEmpty()) {
+            lines.add("Partner: " + label.partner());
+        }
+        if (!label.neighbours().isEmpty()) {
+            lines.add("Was sewn to: " + String.join(", ", label.neighbours()));
+        }
+        lines.add("Becomes: ______________________");
+        double at = y + HIGH_MM - 14;
+        double room = wide - DRAWING_MM - 10;
+        for (String line : lines) {
+            for (String piece : wrapped(page, line, room)) {
+                page.text(x + 4, at, TEXT_MM, false, piece);
+                at -= 4.6;
+            }
+        }
+        drawing(page, label, x + wide - DRAWING_MM - 4, y + 8);
+    }
+
+    private static List<String> wrapped(Page page, String text, double room) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && page.widthMm(TEXT_MM, false, longer) > room) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines.subList(0, Math.min(2, lines.size()));
+    }
+
+    private static void drawing(Page page, PartLabel label, double x, double y) {
+        var ring = label.outline().flattened().ring();
+        Box box = ring.box();
+        double scale = Math.max(box.widthMm() / (DRAWING_MM - 8), box.heightMm() / (HIGH_MM - 16));
+        List<Point> drawn = ring.points().stream()
+                .map(p -> new Point(x + (p.x() - box.minX()) / scale, y + (p.y() - box.minY()) / scale))
+                .toList();
+        page.fill(drawn, 0.93f);
+        page.line(drawn, true, Page.Stroke.CLOTH);
+        double arrow = x + box.widthMm() / scale + 4;
+        double high = box.heightMm() / scale;
+        page.arrow(new Point(arrow, y + high * 0.2), new Point(arrow, y + high * 0.8), Page.Stroke.CLOTH);
+    }
+}

@@ -1,0 +1,105 @@
+package org.handdown.server.project;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.handdown.project.Workroom;
+import org.handdown.reuse.Keeper;
+import org.handdown.reuse.Use;
+import org.handdown.reuse.Want;
+import org.handdown.server.project.ProjectView.KeepView;
+import org.handdown.server.project.ProjectView.KeeperView;
+import org.handdown.server.project.ProjectView.UseView;
+import org.handdown.server.project.ProjectView.WantView;
+import org.handdown.source.Join;
+
+/** Keepers, wants and what serves what, as the page wants them. */
+final class KeepViews {
+    private static final int MOST_REFUSALS = 6;
+
+    private final Workroom room;
+    private final Say say;
+
+    KeepViews(Workroom room, Say say) {
+        this.room = room;
+        this.say = say;
+    }
+
+    KeepView view() {
+        List<Keeper> keepers = room.keepers();
+        List<Want> wants = room.wants();
+        List<Use> uses = room.uses();
+        Set<String> used = new HashSet<>();
+        uses.forEach(u -> u.keepers().forEach(k -> used.add(k.id())));
+        return new KeepView(
+                keepers.stream().map(k -> keeper(k, used.contains(k.id()))).toList(),
+                wants.stream().map(w -> want(w, keepers, uses)).toList(),
+                uses.stream().mapToDouble(Use::valueMinutes).sum(),
+                finish());
+    }
+
+    private KeeperView keeper(Keeper k, boolean used) {
+        return new KeeperView(
+                k.id(),
+                k.name(),
+                k.kind().words(),
+                k.part(),
+                k.edge(),
+                k.lengthMm() == 0 ? "" : say.length(k.restMm()),
+                k.stretch() == 0 ? "" : say.length(k.stretchedMm()),
+                k.depthMm() == 0 ? "" : say.length(k.depthMm()),
+                k.hold().words(),
+                k.count(),
+                used,
+                k.condition());
+    }
+
+    private WantView want(Want want, List<Keeper> keepers, List<Use> uses) {
+        UseView use = uses.stream()
+                .filter(u -> u.want().equals(want))
+                .findFirst()
+                .map(u -> new UseView(
+                        u.keepers().stream().map(Keeper::name).toList(),
+                        u.savedMinutes(),
+                        u.costMinutes(),
+                        u.notes().stream().map(say::sentence).toList()))
+                .orElse(null);
+        List<String> refusals = new ArrayList<>();
+        keepers.stream()
+                .filter(k -> k.kind().serves(want.role()))
+                .map(k -> Use.of(want, k))
+                .filter(u -> !u.serves())
+                .sorted(Comparator.comparingDouble(u -> -u.keepers().get(0).lengthMm()))
+                .limit(MOST_REFUSALS)
+                .forEach(u -> refusals.add(u.keepers().get(0).name() + ": " + say.sentence(u.refusal())));
+        return new WantView(
+                want.id(),
+                want.name(),
+                want.role().words(),
+                !want.isEdge(),
+                say.length(want.lengthMm()),
+                use,
+                refusals);
+    }
+
+    /** New seams that show copy the old topstitching: distance from the edge and stitch length are common practice, no source. */
+    private List<String> finish() {
+        return room.anatomy().stream()
+                .flatMap(a -> a.joins().stream())
+                .filter(j -> j.traits().contains(Join.Trait.TOPSTITCHED))
+                .map(j -> String.format(
+                        Locale.ROOT,
+                        "As on the %s: %d row%s of %s, the first %s from the edge%s, stitches 3 mm long, thread of the old colour.",
+                        j.name(),
+                        j.rows(),
+                        j.rows() == 1 ? "" : "s",
+                        j.stitch().words(),
+                        "2 mm",
+                        j.rows() == 1 ? "" : ", the next 6 mm further in"))
+                .limit(2)
+                .toList();
+    }
+}

@@ -1,0 +1,172 @@
+package org.handdown.server.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Piece;
+import org.handdown.project.Aim;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.reuse.Want;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.StationRequests.LetOutRequest;
+import org.handdown.server.project.StationRequests.PieceRequest;
+import org.handdown.server.project.StationRequests.WantRequest;
+import org.handdown.server.web.NotThereException;
+import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.LetOut;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pieces and wants entered by hand, and what is let out. */
+@RestController
+@RequestMapping("/api/projects/{id}/pieces")
+class PieceController {
+    private final ProjectService projects;
+
+    PieceController(ProjectService projects) {
+        this.projects = projects;
+    }
+
+    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+    }
+
+    private static LengthUnit unit(Project project) {
+        Aim aim = project.aim();
+        return aim == null ? LengthUnit.CM : aim.unit();
+    }
+
+    private static Project.ByHand byHand(Project project) {
+        return project.pieces() instanceof Project.ByHand byHand ? byHand : new Project.ByHand(List.of(), List.of());
+    }
+
+    private static void requireByHand(Project project) {
+        Aim aim = project.aim();
+        if (aim == null || aim.garment() != org.handdown.project.Garment.BY_HAND) {
+            throw new RefusedValueException(
+                    "piece", "Pieces are entered by hand only where the aim says so; this garment is drafted.");
+        }
+    }
+
+    /** A new piece, or one of the same name anew. */
+    @PostMapping("/by-hand")
+    ProjectView put(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody PieceRequest body) {
+        return edit(user, id, version, "a piece", project -> {
+            requireByHand(project);
+            Project.ByHand now = byHand(project);
+            Piece piece = body.toPiece(unit(project));
+            List<Piece> pieces = new ArrayList<>(now.pieces());
+            int at = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
+            if (at >= 0) {
+                pieces.set(at, piece);
+            } else {
+                pieces.add(piece);
+            }
+            return project.withPieces(new Project.ByHand(pieces, now.wants()));
+        });
+    }
+
+    @DeleteMapping("/by-hand/{piece}")
+    ProjectView take(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("piece") String piece,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "a piece taken out", project -> {
+            Project.ByHand now = byHand(project);
+            List<Piece> pieces =
+                    now.pieces().stream().filter(p -> !p.id().equals(piece)).toList();
+            if (pieces.size() == now.pieces().size()) {
+                throw new NotThereException("There is no such piece.");
+            }
+            return project.withPieces(new Project.ByHand(pieces, now.wants()));
+        });
+    }
+
+    @PostMapping("/wants")
+    ProjectView want(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody WantRequest body) {
+        return edit(user, id, version, "a want", project -> {
+            requireByHand(project);
+            Project.ByHand now = byHand(project);
+            Want want = body.toWant(unit(project));
+            List<Want> wants = new ArrayList<>(
+                    now.wants().stream().filter(w -> !w.id().equals(want.id())).toList());
+            wants.add(want);
+            return project.withPieces(new Project.ByHand(now.pieces(), wants));
+        });
+    }
+
+    @DeleteMapping("/wants/{want}")
+    ProjectView unwant(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("want") String want,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "a want taken out", project -> {
+            Project.ByHand now = byHand(project);
+            List<Want> wants =
+                    now.wants().stream().filter(w -> !w.id().equals(want)).toList();
+            if (wants.size() == now.wants().size()) {
+                throw new NotThereException("There is no such want.");
+            }
+            return project.withPieces(new Project.ByHand(now.pieces(), wants));
+        });
+    }
+
+    @PutMapping("/let-out")
+    ProjectView letOut(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody LetOutRequest body) {
+        return edit(user, id, version, "how much to let out", project -> {
+            LetOut.Wish wish = body.toWish(unit(project));
+            return project.withPieces(new Project.LettingOut(wish));
+        });
+    }
+
+    /** Opens just what the letting out needs. */
+    @PostMapping("/let-out/openings")
+    ProjectView openFor(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "which joins to open", project -> {
+            LetOut letOut = new Workroom(project)
+                    .letOut()
+                    .orElseThrow(() -> new NotThereException("Say first how much to let out."));
+            java.util.Map<String, JoinDecision> joins = new java.util.HashMap<>();
+            java.util.Map<String, org.handdown.unpick.Stretch> stretches = new java.util.HashMap<>();
+            letOut.openings().forEach((join, parts) -> {
+                joins.put(join, JoinDecision.UNPICK);
+                if (!parts.isEmpty()) {
+                    stretches.put(
+                            join,
+                            new org.handdown.unpick.Stretch(
+                                    parts.get(0).fromMm(),
+                                    parts.get(parts.size() - 1).toMm()));
+                }
+            });
+            return project.withOpening(new Project.Opening(joins, stretches));
+        });
+    }
+}

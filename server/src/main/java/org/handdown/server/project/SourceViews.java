@@ -1,0 +1,274 @@
+package org.handdown.server.project;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.handdown.geometry.Outline;
+import org.handdown.lay.StripUse;
+import org.handdown.project.Aim;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.reuse.Losses;
+import org.handdown.reuse.Suitability;
+import org.handdown.server.project.ProjectView.EdgeView;
+import org.handdown.server.project.ProjectView.FoldView;
+import org.handdown.server.project.ProjectView.JobView;
+import org.handdown.server.project.ProjectView.JoinView;
+import org.handdown.server.project.ProjectView.NamedLength;
+import org.handdown.server.project.ProjectView.PartView;
+import org.handdown.server.project.ProjectView.RunView;
+import org.handdown.server.project.ProjectView.SlackView;
+import org.handdown.server.project.ProjectView.SourceView;
+import org.handdown.server.project.ProjectView.TakeApartView;
+import org.handdown.source.Adjustment;
+import org.handdown.source.Anatomy;
+import org.handdown.source.EdgeKind;
+import org.handdown.source.FlatView;
+import org.handdown.source.Fold;
+import org.handdown.source.Join;
+import org.handdown.source.MeasureSpec;
+import org.handdown.source.Part;
+import org.handdown.source.Source;
+import org.handdown.source.StitchType;
+import org.handdown.unpick.FreedEdges;
+import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.Technique;
+import org.handdown.unpick.UnpickPlan;
+import org.jspecify.annotations.Nullable;
+
+/** The source and its taking apart, as the page wants them. */
+final class SourceViews {
+    private final Project project;
+    private final Workroom room;
+    private final Say say;
+
+    SourceViews(Project project, Workroom room, Say say) {
+        this.project = project;
+        this.room = room;
+        this.say = say;
+    }
+
+    @Nullable
+    SourceView source() {
+        Source source = project.source();
+        if (source == null) {
+            return null;
+        }
+        Anatomy anatomy = room.anatomy().orElseThrow();
+        UnpickPlan plan = room.plan().orElseThrow();
+        return new SourceView(
+                source.name(),
+                source.kind(),
+                source.kind().words(),
+                source.what(),
+                source.condition(),
+                source.care(),
+                source.cost(),
+                source.cloth(),
+                source.cloth().sheet().consequences(),
+                source.kind().measures().stream()
+                        .map(s -> measure(s, source.measures().mm(s.id()), say))
+                        .toList(),
+                anatomy.views().stream()
+                        .map(v -> part(anatomy.part(v.part()), v, plan))
+                        .toList(),
+                anatomy.folds().stream().map(this::fold).toList(),
+                source.faults(),
+                source.construction().adjustments().stream()
+                        .map(this::adjustment)
+                        .toList(),
+                jobs(source),
+                source.assessment().missed(),
+                source.assessment().wantedBy() == null
+                        ? ""
+                        : source.assessment().wantedBy().toString(),
+                room.prospect(LocalDate.now(ZoneId.systemDefault()))
+                        .map(p -> new ProjectView.ProspectView(
+                                p.advice(), p.advice().words(), p.sentences()))
+                        .orElse(null));
+    }
+
+    static NamedLength measure(MeasureSpec spec, double value, Say say) {
+        boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
+        String text = count ? String.format(Locale.ROOT, "%.0f", value) : say.length(value);
+        return new NamedLength(spec.id(), spec.words(), text, value, spec.quantity());
+    }
+
+    private static PartView part(Part part, FlatView view, UnpickPlan plan) {
+        Outline outline = part.outline();
+        FreedEdges edges = plan.edges(part);
+        return new PartView(
+                part.id(),
+                part.name(),
+                part.isMain(),
+                part.role(),
+                part.layer().words(),
+                view.side(),
+                view.dxMm(),
+                view.dyMm(),
+                Say.points(outline.flattened().ring().points()),
+                outline.edges().stream()
+                        .map(e -> {
+                            var finish = edges.kept().get(e.name());
+                            EdgeKind kind = finish == null ? EdgeKind.RAW : finish.kind();
+                            return new EdgeView(e.name(), kind, Say.points(e.flattened(0.3)));
+                        })
+                        .toList());
+    }
+
+    private FoldView fold(Fold fold) {
+        String words = "%d %s, each %s deep"
+                .formatted(
+                        fold.count(),
+                        fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
+                        say.length(fold.depthMm()));
+        return new FoldView(fold.id(), fold.part(), fold.edge(), words, say.length(fold.hiddenMm()));
+    }
+
+    private String adjustment(Adjustment adjustment) {
+        if (adjustment instanceof Adjustment.AddPart a) {
+            return "part added: %s, %s".formatted(a.name(), say.size(a.widthMm(), a.heightMm()));
+        }
+        if (adjustment instanceof Adjustment.AddJoin a) {
+            return "join added: %s, %s".formatted(a.name(), say.length(a.lengthMm()));
+        }
+        if (adjustment instanceof Adjustment.AddFold a) {
+            return "%s added to the %s"
+                    .formatted(a.fold().kind().words(), words(a.fold().part()));
+        }
+        if (adjustment instanceof Adjustment.AddPocket a) {
+            return "pocket added to the %s".formatted(words(a.part()));
+        }
+        if (adjustment instanceof Adjustment.AddLining a) {
+            return "lining added to the %s".formatted(words(a.part()));
+        }
+        return adjustment instanceof Adjustment.TakeOut a ? "without the %s".formatted(words(a.part())) : "";
+    }
+
+    private static String words(String id) {
+        return id.replace('-', ' ');
+    }
+
+    private List<JobView> jobs(Source source) {
+        Aim aim = project.aim();
+        if (aim == null) {
+            return List.of();
+        }
+        return Suitability.of(source, aim.wearer()).stream()
+                .map(j -> new JobView(
+                        j.name(),
+                        j.verdict(),
+                        j.verdict().words(),
+                        say.sentence(j.why()),
+                        j.levels().stream()
+                                .map(l -> new SlackView(
+                                        l.level(),
+                                        say.length(l.haveMm()),
+                                        say.length(l.needMm()),
+                                        say.difference(l.slackMm()),
+                                        l.slackMm() >= 0,
+                                        say.sentence(l.formula())))
+                                .toList()))
+                .toList();
+    }
+
+    @Nullable
+    TakeApartView takeApart() {
+        if (room.plan().isEmpty()) {
+            return null;
+        }
+        UnpickPlan plan = room.plan().orElseThrow();
+        List<String> flat = plan.flatParts();
+        List<Part> main = plan.anatomy().mainParts();
+        List<String> held = main.stream()
+                .filter(p -> !flat.contains(p.id()))
+                .map(p -> "The %s is still part of a tube: open one of %s."
+                        .formatted(p.name(), String.join(", ", plan.holding(p.id()))))
+                .toList();
+        double lost = plan.outcomes().stream()
+                .mapToDouble(UnpickPlan.Outcome::lostCm2)
+                .sum();
+        Set<String> idle = idle(plan);
+        List<String> destroyed = Losses.of(plan, room.keepers(), List.of()).destroyed();
+        return new TakeApartView(
+                plan.outcomes().stream().map(o -> join(plan, o, idle)).toList(),
+                plan.minutes(),
+                plan.wonCm2(),
+                lost,
+                flat,
+                main.size(),
+                held,
+                destroyed.stream().map(say::sentence).toList(),
+                ownRates());
+    }
+
+    private List<String> ownRates() {
+        List<String> own = new ArrayList<>();
+        for (Map.Entry<StitchType, Double> rate : room.ownRates().entrySet()) {
+            own.add(String.format(Locale.ROOT, "%s: %.1f min/m", rate.getKey().words(), rate.getValue()));
+        }
+        own.sort(String::compareTo);
+        return own;
+    }
+
+    /** Joins whose won cloth the lay does not use; none while nothing is laid or the lay is stale. */
+    private Set<String> idle(UnpickPlan plan) {
+        Project.Lay lay = project.lay();
+        Project.MeasuredPanels measured = project.panels();
+        boolean current =
+                lay != null && room.problem().map(lay.problem()::equals).orElse(false);
+        if (lay == null
+                || measured == null
+                || !current
+                || !lay.layout().unplaced().isEmpty()) {
+            return Set.of();
+        }
+        return new HashSet<>(new StripUse(lay.problem(), lay.layout()).unused(plan, measured.surveys(), room.panels()));
+    }
+
+    private JoinView join(UnpickPlan plan, UnpickPlan.Outcome o, Set<String> idle) {
+        Join join = o.join();
+        Technique technique = Technique.of(
+                join, java.util.Objects.requireNonNull(project.source()).cloth(), o.decision());
+        double length = plan.stretch(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
+        String formula = String.format(
+                Locale.ROOT,
+                "%d row%s × %s × %.1f min/m%s",
+                join.rows(),
+                join.rows() == 1 ? "" : "s",
+                say.length(length),
+                plan.rate(join.stitch()),
+                join.barTacks() == 0 ? "" : " + " + join.barTacks() + " bar tacks × 1 min");
+        return new JoinView(
+                join.id(),
+                join.name(),
+                join.stitch().words(),
+                join.stitch().number(),
+                join.rows(),
+                say.length(join.lengthMm()),
+                join.lengthMm(),
+                say.length(join.allowanceMm()),
+                join.finishedEdge(),
+                o.decision(),
+                plan.stretch(join.id())
+                        .map(s -> List.of(say.length(s.fromMm()), say.length(s.toMm())))
+                        .orElse(List.of()),
+                o.minutes(),
+                o.wonCm2(),
+                o.lostCm2(),
+                say.length(o.wonMm()),
+                formula,
+                plan.effects(join).stream().map(say::sentence).toList(),
+                join.traits().stream().map(Join.Trait::words).sorted().toList(),
+                o.decision() == JoinDecision.LEAVE ? List.of() : technique.how(),
+                o.decision() == JoinDecision.LEAVE ? List.of() : technique.cautions(),
+                technique.risk(),
+                idle.contains(join.id()),
+                join.runs().stream().map(r -> new RunView(r.part(), r.edge())).toList());
+    }
+}

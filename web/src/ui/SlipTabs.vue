@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+
+/** Sheets of one slip: one lies open, the others show their names. */
+defineProps<{ tabs: { id: string; name: string; note?: string }[] }>()
+const emit = defineEmits<{ open: [id: string] }>()
+</script>
+
+<template>
+  <TabGroup @change="(i) => emit('open', tabs[i]?.id ?? '')">
+    <TabList class="mb-3 flex flex-wrap gap-x-4 border-b border-line">
+      <Tab v-for="t in tabs" :key="t.id" v-slot="{ selected }" as="template">
+        <button
+          class="-mb-px min-h-9 border-b-2 px-0.5"
+          :class="selected ? 'border-madder font-semibold' : 'border-transparent text-muted'"
+        >
+          {{ t.name
+          }}<span v-if="t.note" class="ml-1 rounded-full bg-table px-1.5 text-sm">{{ t.note }}</span>
+        </button>
+      </Tab>
+    </TabList>
+    <TabPanels>
+      <TabPanel v-for="t in tabs" :key="t.id" class="focus:outline-none" :tabindex="-1"
+        ><slot :name="t.id"
+      /></TabPanel>
+    </TabPanels>
+  </TabGroup>
+</template>
