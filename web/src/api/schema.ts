@@ -1088,6 +1088,11 @@ export interface components {
       name: string
       points: number[][]
     }
+    EnoughView: {
+      sentences: string[]
+      /** @enum {string} */
+      verdict: 'LIKELY' | 'TIGHT' | 'SHORT'
+    }
     Fault: {
       /** @enum {string} */
       remedy: 'REMOVE' | 'HIDE' | 'AVOID'
@@ -1523,6 +1528,7 @@ export interface components {
     }
     ProjectView: {
       aim: components['schemas']['AimView']
+      enough?: components['schemas']['EnoughView']
       id: string
       keep: components['schemas']['KeepView']
       lay?: components['schemas']['LayView']

@@ -10,6 +10,7 @@ const {
   room,
   size = 14,
   turn = 0,
+  below = 0,
 } = defineProps<{
   x: number
   y: number
@@ -18,13 +19,16 @@ const {
   room?: number
   size?: number
   turn?: number
+  /** px that it stands below its point, whatever the zoom */
+  below?: number
   anchor?: 'start' | 'middle' | 'end'
   halo?: boolean
 }>()
 const scale = inject(scaleKey, ref(1))
 const fits = computed(() => room === undefined || text.length * size * 0.52 <= room * scale.value)
 const transform = computed(
-  () => `translate(${x} ${y}) scale(${1 / scale.value} ${-1 / scale.value}) rotate(${turn})`,
+  () =>
+    `translate(${x} ${y}) scale(${1 / scale.value} ${-1 / scale.value}) rotate(${turn}) translate(0 ${below})`,
 )
 </script>
 

@@ -4,6 +4,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import type { ProjectView } from '../api/client'
 import { boundsOf } from '../drawing/paths'
+import EnoughNote from '../pieces/EnoughNote.vue'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
@@ -117,6 +118,10 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     <StaleNote
       v-else-if="state?.stand === 'STALE' && !running"
       :sentence="state.sentence + ' What you see is the old lay; lay the pieces again.'"
+    />
+    <EnoughNote
+      v-if="project.enough && project.enough.verdict !== 'LIKELY' && !upstream"
+      :enough="project.enough"
     />
     <div class="grid gap-4">
       <RunSlip

@@ -41,7 +41,7 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
         data-pick
         role="button"
         tabindex="0"
-        class="cursor-pointer"
+        class="cursor-pointer focus:outline-none"
         :aria-label="l.item.name"
         :aria-pressed="picked === l.item.id"
         :opacity="picked === l.item.id ? 1 : 0.72"

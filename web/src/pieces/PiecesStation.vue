@@ -6,6 +6,7 @@ import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import EnoughNote from './EnoughNote.vue'
 import HandPiece from './HandPiece.vue'
 import KeepSheet from './KeepSheet.vue'
 import LetOutSheet from './LetOutSheet.vue'
@@ -62,6 +63,7 @@ const lead = computed(() =>
       :busy="busy"
       @redo="redo"
     />
+    <EnoughNote v-if="project.enough && state?.stand !== 'STALE'" :enough="project.enough" />
     <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
     <SlipTabs v-else :tabs="tabs">
       <template #keep><KeepSheet :project="project" /></template>

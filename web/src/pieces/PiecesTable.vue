@@ -39,7 +39,7 @@ const bounds = computed(() =>
         data-pick
         role="button"
         tabindex="0"
-        class="cursor-pointer"
+        class="cursor-pointer focus:outline-none [&:focus-visible>path]:stroke-madder"
         :aria-label="l.item.name"
         :aria-pressed="picked === l.item.id"
         @click="emit('pick', l.item.id)"
@@ -101,7 +101,8 @@ const bounds = computed(() =>
       <TableLabel
         v-if="l.high > 250"
         :x="l.at[0]"
-        :y="l.at[1] - 28"
+        :y="l.at[1]"
+        :below="18"
         :text="'× ' + l.item.quantity"
         :size="14"
         class="fill-muted"

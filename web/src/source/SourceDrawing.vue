@@ -50,7 +50,7 @@ const sides = computed(() =>
     const own = parts.value.filter((p) => p.side === side)
     if (!own.length) return []
     const b = boundsOf(own.map((p) => shift(p.outline, p)))
-    return [{ side, x: (b.minX + b.maxX) / 2, y: b.minY - 40 }]
+    return [{ side, x: (b.minX + b.maxX) / 2, y: b.minY }]
   }),
 )
 /** Edges that are finished and stay so, drawn as the woven things they are. */
@@ -122,6 +122,7 @@ const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
       :y="s.y"
       :text="s.side"
       :size="17"
+      :below="18"
       class="fill-muted font-serif italic"
     />
     <g

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.handdown.lay.DesignLay;
+import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.make.DungareesSteps;
@@ -151,6 +152,11 @@ public final class Workroom {
         return panels.isEmpty() || source == null
                 ? Optional.empty()
                 : design().map(d -> DesignLay.problem(d, panels, source.cloth().name(), GAP_MM));
+    }
+
+    /** Whether there is cloth enough, by quick tests before anything is laid. */
+    public Optional<Enough> enough() {
+        return problem().map(Enough::of);
     }
 
     /** Keepers there are under the plan of taking apart. */

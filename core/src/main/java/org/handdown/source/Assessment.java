@@ -52,6 +52,9 @@ public record Assessment(Missed missed, @Nullable LocalDate wantedBy, Map<String
 
     public Assessment {
         conditions = Map.copyOf(conditions);
+        if (conditions.keySet().stream().anyMatch(k -> k.length() > 200 || k.indexOf('\0') >= 0)) {
+            throw new RefusedValueException("source.conditions", "names a keeper that no source can have.");
+        }
         if (conditions.size() > MOST) {
             throw new RefusedValueException("source.conditions", "200 keepers at most can be judged.");
         }

@@ -30,6 +30,14 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
                 throw e.within("source.adjustments[" + i + "]");
             }
         }
+        for (Part part : anatomy.parts()) {
+            if (!part.outline().flattened().ring().isSimple()) {
+                throw new RefusedValueException(
+                        "measures",
+                        "These measures draw a %s that crosses itself; compare them with each other."
+                                .formatted(part.name()));
+            }
+        }
         return anatomy;
     }
 

@@ -143,6 +143,14 @@ class ConstructionTest {
     }
 
     @Test
+    void measuresThatContradictEachOtherDrawNoPart() {
+        assertThatThrownBy(() -> Demo.average(
+                                SourceKind.SHIRT, Map.of("armhole", 360.0, "length", 210.0, "neckDepth", 200.0))
+                        .anatomy())
+                .hasFieldOrPropertyWithValue("field", "measures");
+    }
+
+    @Test
     void measuresAreBoundedAndNoneMayBeMissing() {
         assertThatThrownBy(() -> Demo.average(SourceKind.SHIRT, Map.of("placket", 4000.0)))
                 .hasFieldOrPropertyWithValue("field", "source.placket");

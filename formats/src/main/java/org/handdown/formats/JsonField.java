@@ -132,6 +132,9 @@ public record JsonField(String path, JsonNode node) {
         requireObject();
         List<String> names = new ArrayList<>();
         node.fieldNames().forEachRemaining(names::add);
+        if (names.stream().anyMatch(n -> n.indexOf('\0') >= 0)) {
+            throw refusal("has a name with a character that cannot be stored (code 0); take it out.");
+        }
         return names;
     }
 

@@ -139,6 +139,11 @@ class PieceController {
             @RequestParam("version") long version,
             @RequestBody LetOutRequest body) {
         return edit(user, id, version, "how much to let out", project -> {
+            Aim aim = project.aim();
+            if (aim == null || aim.garment() != org.handdown.project.Garment.LET_OUT) {
+                throw new RefusedValueException(
+                        "letOut.waist", "Say at Aim first that the source itself will be let out.");
+            }
             LetOut.Wish wish = body.toWish(unit(project));
             return project.withPieces(new Project.LettingOut(wish));
         });

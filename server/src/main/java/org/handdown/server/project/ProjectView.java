@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.handdown.body.Wearer;
 import org.handdown.cloth.Cloth;
+import org.handdown.lay.Enough;
 import org.handdown.make.Prospect;
 import org.handdown.make.Step;
 import org.handdown.measure.LengthUnit;
@@ -41,6 +42,7 @@ public record ProjectView(
         @Nullable PiecesView pieces,
         @Nullable LetOutView letOut,
         KeepView keep,
+        @Nullable EnoughView enough,
         @Nullable LayView lay,
         List<StepView> steps,
         List<NoteView> log) {
@@ -158,6 +160,9 @@ public record ProjectView(
             List<String> held,
             List<String> destroyed,
             List<String> ownRates) {}
+
+    /** Quick tests of whether there is cloth enough. */
+    public record EnoughView(Enough.Verdict verdict, List<String> sentences) {}
 
     public record KeeperView(
             String id,

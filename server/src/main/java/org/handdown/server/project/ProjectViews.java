@@ -89,6 +89,11 @@ public final class ProjectViews {
                         .map(l -> new LetOutViews(project, room, l, say).view())
                         .orElse(null),
                 new KeepViews(room, say).view(),
+                room.enough()
+                        .map(e -> new ProjectView.EnoughView(
+                                e.verdict(),
+                                e.sentences().stream().map(say::sentence).toList()))
+                        .orElse(null),
                 lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view(),
                 steps(),
                 project.log().stream()

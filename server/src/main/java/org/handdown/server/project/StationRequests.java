@@ -332,6 +332,12 @@ final class StationRequests {
                     throw new RefusedValueException(field + ".name", "Two edges are called “%s”.".formatted(edge));
                 }
                 double bow = Typed.text(corner.bow()).isEmpty() ? 0 : typed.signedMm(field + ".bow", corner.bow());
+                if (!(Math.abs(bow) <= from.distanceMm(to))) {
+                    throw new RefusedValueException(
+                            field + ".bow",
+                            "An edge of %.0f mm cannot swing out by %.0f mm; put corners along it instead."
+                                    .formatted(from.distanceMm(to), Math.abs(bow)));
+                }
                 edges.add(bowed(edge, from, to, bow));
                 String allowance = Typed.text(corner.allowance());
                 allowances.put(

@@ -16,7 +16,7 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
     /** Fields that hold an object or nothing; a reference cannot say so itself. */
     private static final Map<String, List<String>> OPTIONAL = Map.of(
-            "ProjectView", List.of("source", "takeApart", "pieces", "letOut", "lay"),
+            "ProjectView", List.of("source", "takeApart", "pieces", "letOut", "enough", "lay"),
             "WantView", List.of("use"),
             "SourceView", List.of("prospect"),
             "LeastRequest", List.of("width", "length"),

@@ -249,6 +249,25 @@ class KeepingTest extends HouseholdTest {
     }
 
     @Test
+    void whatCannotBeIsRefusedAndNothingStored() {
+        String project = bring("4-art-smock.project.json");
+        Reply nul = call(
+                user, "PUT", project + "/source/assessment?version=1", "{\"conditions\":{\"a\\u0000b\":\"WORN\"}}");
+        assertThat(nul.text("field")).isEqualTo("source.conditions");
+        String swung =
+                "{\"name\":\"p\",\"quantity\":1,\"pair\":false,\"acrossToo\":false,\"corners\":[{\"x\":\"0\",\"y\":\"0\",\"bow\":\"90 cm\"},{\"x\":\"9\",\"y\":\"0\"},{\"x\":\"0\",\"y\":\"9\"}]}";
+        assertThat(call(user, "POST", project + "/pieces/by-hand?version=1", swung)
+                        .text("field"))
+                .isEqualTo("piece.corners[0].bow");
+        String wish =
+                "{\"waist\":\"1 cm\",\"length\":\"1 cm\",\"leastAllowance\":\"1 cm\",\"hemFinish\":\"1 cm\",\"dartsToo\":false}";
+        assertThat(call(user, "PUT", project + "/pieces/let-out?version=1", wish)
+                        .text("detail"))
+                .contains("at Aim first");
+        assertThat(read(user, project).body().path("version").asLong()).isEqualTo(1);
+    }
+
+    @Test
     void freeKeepersGoToTheStashOfTheirHouseholdOnly() {
         String project = bring("4-art-smock.project.json");
         String id = project.substring(project.lastIndexOf('/') + 1);
