@@ -1211,11 +1211,15 @@ export interface components {
       condition: 'SOUND' | 'WORN' | 'BROKEN'
       /** Format: int32 */
       count: number
+      crossing: string
       depth: string
       edge: string
+      finished: string
       hold: string
       id: string
       kind: string
+      /** Format: int32 */
+      layers: number
       length: string
       name: string
       part: string

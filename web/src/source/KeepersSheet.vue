@@ -25,6 +25,7 @@ const facts = (k: Schemas['KeeperView']) =>
     k.stretched && `stretches to ${k.stretched}`,
     k.depth && `${k.depth} deep`,
     k.count > 0 && `${k.count} buttons`,
+    k.layers > 1 && `${k.layers} layers`,
     k.hold,
   ]
     .filter(Boolean)
@@ -46,7 +47,8 @@ const folds = computed(() => project.source?.folds ?? [])
       >
         <span class="grow"
           ><span class="inline-block first-letter:uppercase">{{ k.name }}</span
-          ><span class="block text-sm text-muted">{{ facts(k) }}</span></span
+          ><span class="block text-sm text-muted">{{ facts(k) }}; finished: {{ k.finished }}</span
+          ><span v-if="k.crossing" class="block text-sm text-stale">{{ k.crossing }}</span></span
         >
         <select
           class="field !w-24"

@@ -10,23 +10,36 @@ import org.handdown.source.PartRole;
 
 /** Kinds of keeper, with what each may become: a shape serves a role, not a name. */
 public enum KeeperKind {
-    HEM("hem", true, true, EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.WAISTBAND, Role.CUFF, Role.TRIM)),
-    SELVEDGE("selvedge", true, true, EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.TRIM)),
-    BINDING("bound edge", true, true, EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.NECKBAND, Role.TIE, Role.TRIM)),
-    FRINGE("fringe", true, false, EnumSet.of(Role.HEM, Role.TRIM)),
-    FOLD("fold", true, false, EnumSet.of(Role.FRONT_EDGE, Role.HEM)),
-    PLACKET("placket", false, false, EnumSet.of(Role.CLOSURE, Role.FRONT_EDGE, Role.TIE)),
-    ZIP("zip", false, false, EnumSet.of(Role.CLOSURE)),
-    BUTTONS("set of buttons", false, false, EnumSet.noneOf(Role.class)),
-    WAISTBAND("waistband", true, false, EnumSet.of(Role.WAISTBAND, Role.TIE, Role.TRIM)),
-    COLLAR("collar", false, false, EnumSet.of(Role.NECKBAND, Role.TRIM)),
-    CUFF("cuff", false, true, EnumSet.of(Role.CUFF, Role.POCKET, Role.TRIM)),
-    RIB("rib", true, true, EnumSet.of(Role.CUFF, Role.NECKBAND, Role.WAISTBAND, Role.HEM, Role.TRIM)),
-    POCKET("pocket", false, false, EnumSet.of(Role.POCKET)),
-    YOKE("yoke", false, false, EnumSet.of(Role.TRIM)),
-    FACING("facing", false, false, EnumSet.noneOf(Role.class)),
-    TAPE("tape", true, true, EnumSet.of(Role.TIE, Role.CORD, Role.TRIM)),
-    SEAM_STRIP("seam strip", true, true, EnumSet.of(Role.CORD, Role.TIE, Role.TRIM));
+    HEM(
+            "hem",
+            true,
+            true,
+            3,
+            "its lower edge",
+            EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.WAISTBAND, Role.CUFF, Role.TRIM)),
+    SELVEDGE("selvedge", true, true, 1, "its edge", EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.TRIM)),
+    BINDING(
+            "bound edge",
+            true,
+            true,
+            1,
+            "both sides of its edge",
+            EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.NECKBAND, Role.TIE, Role.TRIM)),
+    FRINGE("fringe", true, false, 1, "its ends", EnumSet.of(Role.HEM, Role.TRIM)),
+    FOLD("fold", true, false, 2, "its fold", EnumSet.of(Role.FRONT_EDGE, Role.HEM)),
+    PLACKET("placket", false, false, 4, "both sides and its edge", EnumSet.of(Role.CLOSURE, Role.FRONT_EDGE, Role.TIE)),
+    ZIP("zip", false, false, 2, "its tapes", EnumSet.of(Role.CLOSURE)),
+    BUTTONS("set of buttons", false, false, 0, "nothing", EnumSet.noneOf(Role.class)),
+    WAISTBAND(
+            "waistband", true, false, 4, "its upper edge, both sides", EnumSet.of(Role.WAISTBAND, Role.TIE, Role.TRIM)),
+    COLLAR("collar", false, false, 4, "all but where it was sewn on", EnumSet.of(Role.NECKBAND, Role.TRIM)),
+    CUFF("cuff", false, true, 4, "all but where it was sewn on", EnumSet.of(Role.CUFF, Role.POCKET, Role.TRIM)),
+    RIB("rib", true, true, 2, "its fold", EnumSet.of(Role.CUFF, Role.NECKBAND, Role.WAISTBAND, Role.HEM, Role.TRIM)),
+    POCKET("pocket", false, false, 2, "its mouth", EnumSet.of(Role.POCKET)),
+    YOKE("yoke", false, false, 2, "nothing", EnumSet.of(Role.TRIM)),
+    FACING("facing", false, false, 2, "nothing", EnumSet.noneOf(Role.class)),
+    TAPE("tape", true, true, 1, "both edges", EnumSet.of(Role.TIE, Role.CORD, Role.TRIM)),
+    SEAM_STRIP("seam strip", true, true, 4, "nothing", EnumSet.of(Role.CORD, Role.TIE, Role.TRIM));
 
     private static final Map<EdgeKind, KeeperKind> BY_EDGE = Map.ofEntries(
             Map.entry(EdgeKind.HEM, HEM),
@@ -55,12 +68,16 @@ public enum KeeperKind {
     private final String words;
     private final boolean divisible;
     private final boolean joinable;
+    private final int layers;
+    private final String finished;
     private final Set<Role> roles;
 
-    KeeperKind(String words, boolean divisible, boolean joinable, Set<Role> roles) {
+    KeeperKind(String words, boolean divisible, boolean joinable, int layers, String finished, Set<Role> roles) {
         this.words = words;
         this.divisible = divisible;
         this.joinable = joinable;
+        this.layers = layers;
+        this.finished = finished;
         this.roles = roles;
     }
 
@@ -85,6 +102,21 @@ public enum KeeperKind {
     /** Several may be joined for one want. */
     public boolean isJoinable() {
         return joinable;
+    }
+
+    /** Layers of cloth in it, as it is usually made (common practice, no source). */
+    public int layers() {
+        return layers;
+    }
+
+    /** Which of its sides are finished, in words. */
+    public String finished() {
+        return finished;
+    }
+
+    /** How thick it is where a new seam with two allowances crosses it, mm. */
+    public double crossingMm(double clothMm) {
+        return 2 * layers * clothMm;
     }
 
     public boolean serves(Role role) {

@@ -64,6 +64,13 @@ class InventoryTest {
         assertThat(losses.free()).anyMatch(k -> k.id().equals("front-right/hem"));
     }
 
+    /** Layers on each side of a seam that crosses it (common practice, no source). */
+    @Test
+    void aThickKeeperTellsWhatASeamAcrossItIs() {
+        assertThat(KeeperKind.HEM.crossingMm(1.1)).isEqualTo(2 * 3 * 1.1);
+        assertThat(KeeperKind.SELVEDGE.crossingMm(0.5)).isEqualTo(1);
+    }
+
     @Test
     void aBrokenKeeperIsNeverUsedAndAWornOneOnlyWithoutASoundOne() {
         UnpickPlan plan = plan(SourceKind.SHIRT, Map.of());

@@ -15,17 +15,24 @@ import org.handdown.server.project.ProjectView.KeeperView;
 import org.handdown.server.project.ProjectView.UseView;
 import org.handdown.server.project.ProjectView.WantView;
 import org.handdown.source.Join;
+import org.handdown.source.Source;
+import org.jspecify.annotations.Nullable;
 
 /** Keepers, wants and what serves what, as the page wants them. */
 final class KeepViews {
     private static final int MOST_REFUSALS = 6;
 
+    /** What a household machine lifts its foot over (common practice, no source). */
+    private static final double MACHINE_MM = 8;
+
     private final Workroom room;
     private final Say say;
+    private final double clothMm;
 
-    KeepViews(Workroom room, Say say) {
+    KeepViews(Workroom room, @Nullable Source source, Say say) {
         this.room = room;
         this.say = say;
+        this.clothMm = source == null ? 0 : source.cloth().thicknessMm();
     }
 
     KeepView view() {
@@ -53,8 +60,19 @@ final class KeepViews {
                 k.depthMm() == 0 ? "" : say.length(k.depthMm()),
                 k.hold().words(),
                 k.count(),
+                k.kind().layers(),
+                k.kind().finished(),
+                crossing(k),
                 used,
                 k.condition());
+    }
+
+    private String crossing(Keeper k) {
+        double mm = k.kind().crossingMm(clothMm);
+        return mm <= MACHINE_MM
+                ? ""
+                : String.format(
+                        Locale.ROOT, "A seam across it is %.0f mm thick: let seams miss it, or sew there by hand.", mm);
     }
 
     private WantView want(Want want, List<Keeper> keepers, List<Use> uses) {

@@ -164,6 +164,7 @@ public record ProjectView(
     /** Quick tests of whether there is cloth enough. */
     public record EnoughView(Enough.Verdict verdict, List<String> sentences) {}
 
+    /** @param crossing what to do where a new seam crosses it, empty where any machine sews that */
     public record KeeperView(
             String id,
             String name,
@@ -175,6 +176,9 @@ public record ProjectView(
             String depth,
             String hold,
             int count,
+            int layers,
+            String finished,
+            String crossing,
             boolean used,
             Assessment.Condition condition) {}
 

@@ -88,7 +88,7 @@ public final class ProjectViews {
                 room.letOut()
                         .map(l -> new LetOutViews(project, room, l, say).view())
                         .orElse(null),
-                new KeepViews(room, say).view(),
+                new KeepViews(room, project.source(), say).view(),
                 room.enough()
                         .map(e -> new ProjectView.EnoughView(
                                 e.verdict(),
