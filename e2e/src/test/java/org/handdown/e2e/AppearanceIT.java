@@ -64,6 +64,7 @@ class AppearanceIT {
         table.sheet("It is");
         table.page().getByText("which kind of number is it?").click();
         table.page().getByText("a tuck pinched round a tube").waitFor();
+        table.page().getByText("a quarter of a girth").scrollIntoViewIfNeeded();
         look(table.page(), "which-number", complaints);
         table.open("Art smock for Pelle");
         table.goTo("Pieces");
