@@ -45,12 +45,12 @@ public record Enough(Verdict verdict, List<String> sentences) {
             }
         }
         List<Need> needs = problem.pieces().stream().map(Enough::least).toList();
-        boolean short1 = false;
+        boolean isShort = false;
         for (Need need : needs.stream()
                 .sorted(Comparator.comparingDouble(Need::along).reversed())
                 .toList()) {
-            short1 |= tell(sentences, need.piece(), "long", need.along(), "longest", longest);
-            short1 |= tell(sentences, need.piece(), "wide", need.across(), "widest", widest);
+            isShort |= tell(sentences, need.piece(), "long", need.along(), "longest", longest);
+            isShort |= tell(sentences, need.piece(), "wide", need.across(), "widest", widest);
         }
         double wanted = problem.pieces().stream()
                 .mapToDouble(p -> p.quantity()
@@ -65,9 +65,9 @@ public record Enough(Verdict verdict, List<String> sentences) {
                     "The pieces cover %.0f dm², the panels only %.0f dm².",
                     wanted / 10_000,
                     area / 10_000));
-            short1 = true;
+            isShort = true;
         }
-        if (short1) {
+        if (isShort) {
             return new Enough(Verdict.SHORT, sentences);
         }
         if (wanted > TIGHT_SHARE * area) {
@@ -77,19 +77,18 @@ public record Enough(Verdict verdict, List<String> sentences) {
                     100 * wanted / area));
             return new Enough(Verdict.TIGHT, sentences);
         }
+        double room = longest;
+        double covered = area == 0 ? 0 : 100 * wanted / area;
         needs.stream()
                 .max(Comparator.comparingDouble(Need::along))
                 .ifPresent(n -> sentences.add(String.format(
                         Locale.ROOT,
-                        "The %s binds: %.0f mm along the grain; the pieces cover %.0f %% of the panels.",
+                        "The longest, the %s, takes %.0f mm of %.0f mm along the grain; the pieces cover %.0f %% of their cloth.",
                         n.piece().id().replace('-', ' '),
                         n.along(),
-                        area(problem) == 0 ? 0 : 100 * wanted / area(problem))));
+                        room,
+                        covered)));
         return new Enough(Verdict.LIKELY, sentences);
-    }
-
-    private static double area(FitProblem problem) {
-        return problem.panels().stream().mapToDouble(p -> p.outline().areaMm2()).sum();
     }
 
     private static boolean tell(

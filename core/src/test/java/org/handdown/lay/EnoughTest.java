@@ -50,6 +50,30 @@ class EnoughTest {
         assertThat(of(400, 500, 450, 300, 1, PieceGrain.EITHER).verdict()).isNotEqualTo(Enough.Verdict.SHORT);
     }
 
+    /** A lining of another cloth is not there for the pieces: 200 × 250 mm on 400 × 500 mm is a quarter, whatever lies beside it. */
+    @Test
+    void clothThatNoPieceIsCutFromDoesNotCount() {
+        Ring ring = Ring.rectangle(0, 0, 400, 500);
+        FitPanel own = new FitPanel("p", ring, List.of(), List.of(), "c", 90, false, false, List.of(), List.of());
+        FitPanel lining =
+                new FitPanel("l", ring, List.of(), List.of(), "c lining", 90, false, false, List.of(), List.of());
+        FitPiece piece = new FitPiece(
+                "sleeve",
+                1,
+                Handed.SAME,
+                List.of("c"),
+                PieceGrain.LENGTHWISE,
+                2,
+                true,
+                0.05,
+                List.of(new FitPiece.Variant("v", Ring.rectangle(0, 0, 200, 250), List.of(), null, 0)),
+                List.of());
+        Enough enough = Enough.of(new FitProblem(Objective.FILL, 0, 0, List.of(own, lining), List.of(piece)));
+        assertThat(enough.sentences())
+                .containsExactly(
+                        "The longest, the sleeve, takes 250 mm of 500 mm along the grain; the pieces cover 25 % of their cloth.");
+    }
+
     @Test
     void areaIsTheLastTestAndAnEvenFullerPanelIsTight() {
         assertThat(of(400, 500, 200, 250, 5, PieceGrain.LENGTHWISE).verdict()).isEqualTo(Enough.Verdict.SHORT);
