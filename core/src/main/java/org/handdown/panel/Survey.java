@@ -8,7 +8,7 @@ import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
 
 /** What a person measured of a flat part: from it the panel is drawn. */
-public sealed interface Survey permits LegSurvey, PartSurvey {
+public sealed interface Survey permits LegSurvey, PartSurvey, TapedSurvey {
     /** The part it was. */
     String id();
 

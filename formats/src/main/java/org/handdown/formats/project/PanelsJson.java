@@ -3,6 +3,7 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.handdown.formats.JsonField;
@@ -12,6 +13,7 @@ import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.PartSurvey;
 import org.handdown.panel.Survey;
+import org.handdown.panel.TapedSurvey;
 import org.handdown.project.Project;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
@@ -21,6 +23,7 @@ import org.handdown.source.TrousersAnatomy;
 import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
 
 /** Measured panels as JSON, and which joins were opened for them. */
 final class PanelsJson {
@@ -38,29 +41,46 @@ final class PanelsJson {
         Map<String, JoinDecision> decisions = new HashMap<>();
         decided.names().forEach(join -> decisions.put(join, decided.get(join).word(JoinDecision.class)));
         JsonField partly = f.get("stretches");
-        Map<String, Stretch> stretches = new HashMap<>();
+        Map<String, Stretches> stretches = new HashMap<>();
         partly.names().forEach(join -> {
             JsonField s = partly.get(join);
+            // A single stretch may stand without its list.
             stretches.put(
                     join,
                     s.refusingHere(() ->
-                            new Stretch(s.get("fromMm").number(), s.get("toMm").number())));
+                            new Stretches(s.node().isArray() ? s.list(PanelsJson::stretch) : List.of(stretch(s)))));
         });
         return new Project.Opening(decisions, stretches);
+    }
+
+    private static Stretch stretch(JsonField f) {
+        return f.refusingHere(
+                () -> new Stretch(f.get("fromMm").number(), f.get("toMm").number()));
     }
 
     static void write(ObjectNode node, Project.Opening opening) {
         ObjectNode decisions = node.putObject("decisions");
         new TreeMap<>(opening.joins()).forEach((join, decision) -> decisions.put(join, Words.of(decision)));
         ObjectNode stretches = node.putObject("stretches");
-        new TreeMap<>(opening.stretches())
-                .forEach((join, s) ->
-                        stretches.putObject(join).put("fromMm", s.fromMm()).put("toMm", s.toMm()));
+        new TreeMap<>(opening.stretches()).forEach((join, all) -> {
+            ArrayNode list = stretches.putArray(join);
+            all.parts().forEach(s -> list.addObject().put("fromMm", s.fromMm()).put("toMm", s.toMm()));
+        });
     }
 
     private static Survey survey(JsonField f) {
         String id = f.get("id").name();
         JsonField leg = f.get("leg");
+        JsonField taped = f.get("taped");
+        if (taped.isPresent()) {
+            return new TapedSurvey(
+                    id,
+                    f.get("name").name(),
+                    f.get("layer").word(Layer.class, Layer.SHELL),
+                    TapeJson.read(taped),
+                    edges(f).kept(),
+                    flaws(f));
+        }
         if (!leg.isPresent()) {
             return new PartSurvey(
                     id,
@@ -145,6 +165,9 @@ final class PanelsJson {
             put(shape, "seat", leg.shape().seat());
             put(shape, "waist", leg.shape().waist());
             shape.put("centreLiftMm", leg.shape().centreLiftMm());
+        } else if (survey instanceof TapedSurvey taped) {
+            node.put("name", survey.name()).put("layer", Words.of(survey.layer()));
+            TapeJson.write(node.putObject("taped"), taped.method());
         } else {
             node.put("name", survey.name())
                     .put("layer", Words.of(survey.layer()))

@@ -1,0 +1,79 @@
+package org.handdown.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Point;
+import org.handdown.source.FlatView;
+import org.handdown.source.Join;
+import org.handdown.source.Part;
+import org.handdown.source.PartRole;
+import org.handdown.unpick.UnpickPlan;
+
+/** A pocket that stays on its panel: no stitch line runs through it, and the cloth under it is not to be had. */
+public final class KeptPocket {
+    private static final String STAYS = " stays on";
+    /** Room for the presser foot beside it (common practice, no source). */
+    private static final double BESIDE_MM = 6;
+
+    private KeptPocket() {}
+
+    /** Flaws of a part with its pockets: those left on are marked, marks of those now taken off are gone, all others stay. */
+    public static List<Flaw> flaws(UnpickPlan plan, Part part, List<Flaw> before) {
+        List<Flaw> flaws = new ArrayList<>();
+        List<Flaw> pockets = pockets(plan, part);
+        for (Flaw flaw : before) {
+            // A person may have moved the mark, or allowed a piece to carry the pocket; that choice stays.
+            if (!flaw.what().endsWith(STAYS)
+                    || pockets.stream().anyMatch(p -> p.what().equals(flaw.what()))) {
+                flaws.add(flaw);
+            }
+        }
+        pockets.stream()
+                .filter(p -> flaws.stream().noneMatch(f -> f.what().equals(p.what())))
+                .forEach(flaws::add);
+        return flaws;
+    }
+
+    private static List<Flaw> pockets(UnpickPlan plan, Part part) {
+        List<Flaw> pockets = new ArrayList<>();
+        for (Join join : plan.anatomy().joinsOf(part.id())) {
+            boolean patch = join.runs().contains(new Join.Run(part.id(), "pocket"));
+            if (patch && !plan.isOpen(join)) {
+                join.runs().stream()
+                        .map(r -> plan.anatomy().part(r.part()))
+                        .filter(p -> p.role() == PartRole.POCKET)
+                        .forEach(p -> place(plan, part, p).ifPresent(at -> pockets.add(flaw(p, at))));
+            }
+        }
+        return pockets;
+    }
+
+    private static Flaw flaw(Part pocket, Point at) {
+        Box box = pocket.outline().flattened().ring().box();
+        return new Flaw(
+                Flaw.Treatment.AVOID,
+                pocket.name() + STAYS,
+                at,
+                Math.sqrt(2) * box.widthMm() + 2 * BESIDE_MM,
+                Math.sqrt(2) * box.heightMm() + 2 * BESIDE_MM);
+    }
+
+    /** Middle of the pocket in the part's own frame, as the source is drawn. */
+    private static Optional<Point> place(UnpickPlan plan, Part part, Part pocket) {
+        Optional<FlatView> over = view(plan, pocket);
+        Optional<FlatView> under = view(plan, part);
+        Box box = pocket.outline().flattened().ring().box();
+        return over.flatMap(o -> under.filter(u -> u.side().equals(o.side()))
+                .map(u -> new Point(
+                        (box.minX() + box.maxX()) / 2 + o.dxMm() - u.dxMm(),
+                        (box.minY() + box.maxY()) / 2 + o.dyMm() - u.dyMm())));
+    }
+
+    private static Optional<FlatView> view(UnpickPlan plan, Part part) {
+        return plan.anatomy().views().stream()
+                .filter(v -> v.part().equals(part.id()))
+                .findFirst();
+    }
+}

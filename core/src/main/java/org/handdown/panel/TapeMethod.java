@@ -1,0 +1,16 @@
+package org.handdown.panel;
+
+import java.util.List;
+import org.handdown.geometry.Outline;
+
+/** A way to get a panel's true outline with a tape on the cloth; each says how far its outline may be trusted. */
+public sealed interface TapeMethod permits Baseline, TwoPins, FourSides {
+    /** The cloth's edge; panel frame: mm, counter-clockwise. */
+    Outline outline();
+
+    /** How far a point of the outline may be off, mm. */
+    double toleranceMm();
+
+    /** What the measures say about each other, in sentences with lengths in mm; empty where they agree. */
+    List<String> findings();
+}

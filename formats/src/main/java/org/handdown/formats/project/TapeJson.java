@@ -1,0 +1,94 @@
+package org.handdown.formats.project;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.handdown.formats.JsonField;
+import org.handdown.panel.Baseline;
+import org.handdown.panel.FourSides;
+import org.handdown.panel.TapeMethod;
+import org.handdown.panel.TwoPins;
+
+/** A panel measured on the cloth with a tape, as JSON. */
+final class TapeJson {
+    private TapeJson() {}
+
+    static TapeMethod read(JsonField f) {
+        JsonField pins = f.get("pins");
+        JsonField sides = f.get("sides");
+        if (pins.isPresent()) {
+            return pins.refusingHere(() -> new TwoPins(
+                    pins.get("apartMm").number(),
+                    pins.get("points").required().list(TapeJson::sighting),
+                    pins.get("checks")
+                            .list(c -> new TwoPins.Check(
+                                    c.get("from").whole(-1),
+                                    c.get("to").whole(-1),
+                                    c.get("mm").number()))));
+        }
+        if (sides.isPresent()) {
+            return sides.refusingHere(() -> new FourSides(
+                    sides.get("lowerMm").number(),
+                    sides.get("rightMm").number(),
+                    sides.get("upperMm").number(),
+                    sides.get("leftMm").number(),
+                    sides.get("risingMm").number(),
+                    sides.get("fallingMm").number(0)));
+        }
+        JsonField line = f.get("baseline").required();
+        return line.refusingHere(() -> new Baseline(line.get("points")
+                .required()
+                .list(p -> new Baseline.Offset(
+                        p.get("alongMm").number(),
+                        p.get("rightMm").number(),
+                        p.get("corner").flag(true),
+                        p.get("edge").text("")))));
+    }
+
+    private static TwoPins.Sighting sighting(JsonField p) {
+        return new TwoPins.Sighting(
+                p.get("fromFirstMm").number(),
+                p.get("fromSecondMm").number(),
+                p.get("side").word(TwoPins.Where.class),
+                p.get("toNextMm").number(0),
+                p.get("corner").flag(true),
+                p.get("edge").text(""));
+    }
+
+    static ObjectNode write(ObjectNode node, TapeMethod method) {
+        if (method instanceof Baseline line) {
+            ArrayNode points = node.putObject("baseline").putArray("points");
+            line.points()
+                    .forEach(p -> points.addObject()
+                            .put("alongMm", p.alongMm())
+                            .put("rightMm", p.rightMm())
+                            .put("corner", p.corner())
+                            .put("edge", p.edge()));
+        } else if (method instanceof FourSides sides) {
+            node.putObject("sides")
+                    .put("lowerMm", sides.lowerMm())
+                    .put("rightMm", sides.rightMm())
+                    .put("upperMm", sides.upperMm())
+                    .put("leftMm", sides.leftMm())
+                    .put("risingMm", sides.risingMm())
+                    .put("fallingMm", sides.fallingMm());
+        } else if (method instanceof TwoPins pins) {
+            ObjectNode p = node.putObject("pins").put("apartMm", pins.apartMm());
+            ArrayNode points = p.putArray("points");
+            pins.points()
+                    .forEach(s -> points.addObject()
+                            .put("fromFirstMm", s.fromFirstMm())
+                            .put("fromSecondMm", s.fromSecondMm())
+                            .put("side", Words.of(s.where()))
+                            .put("toNextMm", s.toNextMm())
+                            .put("corner", s.corner())
+                            .put("edge", s.edge()));
+            ArrayNode checks = p.putArray("checks");
+            pins.checks()
+                    .forEach(c -> checks.addObject()
+                            .put("from", c.from())
+                            .put("to", c.to())
+                            .put("mm", c.mm()));
+        }
+        return node;
+    }
+}
