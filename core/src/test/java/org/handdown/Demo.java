@@ -14,6 +14,7 @@ import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
@@ -78,7 +79,7 @@ public final class Demo {
         Map<BodyMeasure, Wearer.Taken> measures = new EnumMap<>(BodyMeasure.class);
         for (BodyMeasure m : BodyMeasure.values()) {
             Length length = Length.ofMm(ChildTable.proposedMm(m, heightMm));
-            measures.put(m, new Wearer.Taken(length, "", Wearer.Origin.PROPOSED));
+            measures.put(m, new Wearer.Taken(length, "", Origin.PROPOSED));
         }
         return new Wearer("Ilse", measures);
     }

@@ -3,16 +3,11 @@ package org.handdown.body;
 import java.util.EnumMap;
 import java.util.Map;
 import org.handdown.measure.Length;
+import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 
 /** A person and their measures, each with where it comes from. */
 public record Wearer(String name, Map<BodyMeasure, Taken> measures) {
-    /** Read off a tape, or proposed from the height until somebody measures. */
-    public enum Origin {
-        TAPE,
-        PROPOSED
-    }
-
     /**
      * A measure as it was taken.
      *

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param slippery two layers slide on each other
  * @param pinMarks pins and needles leave marks
  * @param neverFlatten a wanted crinkle or pile that the iron would kill
+ * @param prettyInside its wrong side may be shown: as trim, or as the right side of a piece
  */
 public record ClothSheet(
         @Nullable StretchTest across,
@@ -20,8 +21,9 @@ public record ClothSheet(
         CutEdge edge,
         boolean slippery,
         boolean pinMarks,
-        boolean neverFlatten) {
-    public static final ClothSheet UNTESTED = new ClothSheet(null, null, CutEdge.UNTESTED, false, false, false);
+        boolean neverFlatten,
+        boolean prettyInside) {
+    public static final ClothSheet UNTESTED = new ClothSheet(null, null, CutEdge.UNTESTED, false, false, false, false);
 
     /** What a cut edge does by itself. */
     public enum CutEdge {
@@ -70,6 +72,9 @@ public record ClothSheet(
         }
         if (pinMarks) {
             all.add("Pins leave marks: pin inside allowances or use clips.");
+        }
+        if (prettyInside) {
+            all.add("Its inside is worth showing: choose the face of each piece on purpose, and mark it.");
         }
         if (neverFlatten) {
             all.add("Never flatten: steam from a distance, no iron on it.");

@@ -109,4 +109,32 @@ public record Edge(String name, List<Segment> segments) {
         }
         return sum;
     }
+
+    /** The point at a share of its length from the start, 0 to 1. */
+    public Point at(double share) {
+        List<Point> points = flattened(0.2);
+        double left = share * lengthMm(points);
+        for (int i = 0; i + 1 < points.size(); i++) {
+            double step = points.get(i).distanceMm(points.get(i + 1));
+            if (left <= step) {
+                return points.get(i).toward(points.get(i + 1), step == 0 ? 0 : left / step);
+            }
+            left -= step;
+        }
+        return points.get(points.size() - 1);
+    }
+
+    /** Greatest distance of the edge from the chord between its ends; positive where it bows out of a counter-clockwise outline, mm. */
+    public double bowMm() {
+        Point chord = end().minus(start());
+        double length = Math.max(chord.lengthMm(), 1e-9);
+        double most = 0;
+        for (Point p : flattened(0.1)) {
+            double off = -chord.cross(p.minus(start())) / length;
+            if (Math.abs(off) > Math.abs(most)) {
+                most = off;
+            }
+        }
+        return most;
+    }
 }

@@ -23,6 +23,15 @@ public record Point(double x, double y) {
         return x * other.y - y * other.x;
     }
 
+    /** From the straight line between two points. */
+    public double distanceMm(Point from, Point to) {
+        Point way = to.minus(from);
+        double square = way.x() * way.x() + way.y() * way.y();
+        Point off = minus(from);
+        double share = square == 0 ? 0 : (off.x() * way.x() + off.y() * way.y()) / square;
+        return distanceMm(from.plus(way.times(Math.max(0, Math.min(1, share)))));
+    }
+
     public double distanceMm(Point other) {
         return Math.hypot(x - other.x, y - other.y);
     }

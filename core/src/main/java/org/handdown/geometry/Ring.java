@@ -100,4 +100,34 @@ public record Ring(List<Point> points) {
     public boolean isSimple() {
         return Region.isSimple(this);
     }
+
+    /** A stretch of a level line that lies inside a ring. */
+    public record Span(double from, double to) {
+        public double widthMm() {
+            return to - from;
+        }
+    }
+
+    /** Where the line at this height lies inside, from left to right; a level edge counts as lying just above the line. */
+    public List<Span> spansAt(double y) {
+        List<Double> crossings = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            Point a = at(i);
+            Point b = at(i + 1);
+            if ((a.y() > y) != (b.y() > y)) {
+                crossings.add(a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x()));
+            }
+        }
+        crossings.sort(null);
+        List<Span> spans = new ArrayList<>();
+        for (int i = 0; i + 1 < crossings.size(); i += 2) {
+            spans.add(new Span(crossings.get(i), crossings.get(i + 1)));
+        }
+        return spans;
+    }
+
+    /** How much of the line at this height lies inside, mm. */
+    public double widthAtMm(double y) {
+        return spansAt(y).stream().mapToDouble(Span::widthMm).sum();
+    }
 }

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.handdown.cloth.Cloth;
+import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.panel.Flaw;
@@ -19,32 +22,33 @@ import org.handdown.pattern.Role;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.reuse.Savings;
 import org.handdown.source.EdgeKind;
+import org.handdown.source.Layer;
 
 /** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */
 public final class DesignLay {
     /** Main pieces keep the grain within about this much (handbook of the trade §5). */
     private static final double GRAIN_TOLERANCE_DEG = 2;
 
+    /** Half the width of a row of needle holes (common practice, no source). */
+    private static final double NEEDLE_MM = 1;
+
     private static final String SEWN = "hemmed anew";
 
     private DesignLay() {}
 
     /**
-     * @param cloth that the pieces are cut from; linings wait for pieces of their own
+     * @param cloth that the pieces are cut from; pieces of a lining come from the lining behind it
      * @param gapMm room for chalk and scissors between pieces
+     * @param marginMm kept from the panels' edges, because they were measured with some tolerance
      */
-    public static FitProblem problem(Design design, List<Panel> panels, String cloth, double gapMm) {
-        Set<EdgeKind> finished = new LinkedHashSet<>();
-        panels.stream()
-                .filter(p -> p.cloth().name().equals(cloth))
-                .forEach(p -> finished.addAll(p.edgeKinds().values()));
+    public static FitProblem problem(Design design, List<Panel> panels, Cloth cloth, double gapMm, double marginMm) {
         return new FitProblem(
                 Objective.FILL,
                 gapMm,
-                0,
+                marginMm,
                 panels.stream().map(DesignLay::panel).toList(),
                 design.pieces().stream()
-                        .map(p -> piece(p, List.of(cloth), finished))
+                        .map(p -> piece(p, p.layer() == Layer.SHELL ? cloth : cloth.lining(), panels))
                         .toList());
     }
 
@@ -57,6 +61,7 @@ public final class DesignLay {
                 zones.add(new FlawZone(kind, flaw.outline(), flaw.what()));
             }
         }
+        zones.addAll(needleHoles(panel));
         List<PanelRun> edges = new ArrayList<>();
         panel.outline().runs().forEach((name, run) -> {
             EdgeKind kind = panel.kind(name);
@@ -75,7 +80,37 @@ public final class DesignLay {
                 edges);
     }
 
-    private static FitPiece piece(Piece piece, List<String> cloths, Set<EdgeKind> finished) {
+    /** Where needles leave marks, the old stitch lines of opened seams may only lie where nobody looks. */
+    private static List<FlawZone> needleHoles(Panel panel) {
+        List<FlawZone> zones = new ArrayList<>();
+        if (panel.cloth().sheet().pinMarks()) {
+            for (Edge edge : panel.stitchLine().edges()) {
+                Outline.Run run = panel.outline().runs().get(edge.name());
+                boolean opened = run != null
+                        && distanceMm(edge.at(0.5), panel.outline().ring().run(run.from(), run.to())) > NEEDLE_MM;
+                if (opened) {
+                    Region.along(edge.flattened(0.5), NEEDLE_MM)
+                            .ringsWithoutHoles()
+                            .forEach(r -> zones.add(new FlawZone(FlawZone.Kind.HIDE, r, "needle holes")));
+                }
+            }
+        }
+        return zones;
+    }
+
+    private static double distanceMm(Point from, List<Point> line) {
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i + 1 < line.size(); i++) {
+            least = Math.min(least, from.distanceMm(line.get(i), line.get(i + 1)));
+        }
+        return least;
+    }
+
+    private static FitPiece piece(Piece piece, Cloth cloth, List<Panel> panels) {
+        Set<EdgeKind> finished = new LinkedHashSet<>();
+        panels.stream()
+                .filter(p -> p.cloth().name().equals(cloth.name()))
+                .forEach(p -> finished.addAll(p.edgeKinds().values()));
         List<FitPiece.Variant> variants = new ArrayList<>();
         variants.add(variant(piece, SEWN, piece.cutLine(), null, 0));
         new TreeMap<>(piece.wishes()).forEach((edge, wish) -> {
@@ -95,7 +130,7 @@ public final class DesignLay {
                 piece.id(),
                 piece.quantity(),
                 piece.pair() ? Handed.PAIR : Handed.SAME,
-                cloths,
+                List.of(cloth.name()),
                 grain,
                 GRAIN_TOLERANCE_DEG,
                 piece.required(),

@@ -72,6 +72,7 @@ public final class DungareesSteps {
                 StepList.CUTTER,
                 60,
                 StepList.need("gate-cut", Reason.RISK));
+        list.using(Tool.WEIGHTS);
         add(
                 "notch",
                 "Transfer notches, knee lines and centres; mark every wrong side",
@@ -141,6 +142,7 @@ public final class DungareesSteps {
                 StepList.need("bibs", Reason.FLAT),
                 StepList.need("centre-seams", Reason.SHAPE));
         add("baste", "Baste side seams and inseams", "", "", 25, StepList.need("bibs-on", Reason.ACCESS));
+        list.using(Tool.HELPER);
         gate(
                 "gate-fit",
                 "Try on before anything is trimmed",
@@ -157,6 +159,7 @@ public final class DungareesSteps {
                 StepList.NEEDLE,
                 40,
                 StepList.need("gate-fit", Reason.RISK));
+        list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
         add("side-facings", "Face the side waists", "", StepList.NEEDLE, 25, StepList.need("side-seams", Reason.SHAPE));
         boolean kept = layout != null
                 && layout.placements().stream()
@@ -170,6 +173,7 @@ public final class DungareesSteps {
                 StepList.NEEDLE,
                 25,
                 StepList.need("side-seams", Reason.SHAPE));
+        list.using(Tool.FREE_ARM, Tool.IRON);
         gate(
                 "gate-buttonholes",
                 "Before the buttonholes are opened",
@@ -187,6 +191,7 @@ public final class DungareesSteps {
                 "Stop the opening cut with a pin across each end.",
                 25,
                 StepList.need("gate-buttonholes", Reason.RISK));
+        list.using(Tool.BUTTONHOLES);
         add(
                 "inspect",
                 "Look it over and press",

@@ -2,10 +2,12 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.reuse.Use;
 import org.handdown.source.Source;
@@ -22,6 +24,7 @@ public final class HandSteps {
     /**
      * @param layout null while nothing is laid; then the cutting step says so
      * @param uses keepers that live on
+     * @param necklines that are cut into it
      */
     public static List<Step> of(
             Source source,
@@ -29,6 +32,7 @@ public final class HandSteps {
             Design design,
             @Nullable FitLayout layout,
             List<Use> uses,
+            List<Neckline> necklines,
             LengthUnit unit) {
         StepList list = new StepList(unit);
         TakingApart.addTo(list, source, plan);
@@ -52,6 +56,7 @@ public final class HandSteps {
                 StepList.CUTTER,
                 copies * MINUTES_CUTTING_A_PIECE,
                 StepList.need("gate-cut", Reason.RISK));
+        list.using(source.cloth().sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
         list.add("notch", "Transfer marks; mark every wrong side", "", "", copies, StepList.need("cut", Reason.MARK));
         list.add(
                 "scrap",
@@ -60,8 +65,12 @@ public final class HandSteps {
                 StepList.NEEDLE,
                 15,
                 StepList.need("cut", Reason.MATERIAL));
+        necklines(list, necklines, source);
         List<Step.Need> flat = new ArrayList<>();
         flat.add(StepList.need("scrap", Reason.RISK));
+        for (int i = 0; i < necklines.size(); i++) {
+            flat.add(StepList.need("cut-neck-" + i, Reason.FLAT));
+        }
         for (Use use : uses) {
             keep(list, use, flat);
         }
@@ -72,6 +81,7 @@ public final class HandSteps {
                 StepList.NEEDLE,
                 copies * MINUTES_A_PIECE,
                 flat.toArray(Step.Need[]::new));
+        list.using(tools(source, design));
         list.gate(
                 "gate-trim",
                 "Before trimming",
@@ -85,7 +95,59 @@ public final class HandSteps {
                 StepList.NEEDLE,
                 40,
                 StepList.need("gate-trim", Reason.RISK));
+        list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
         return list.ordered();
+    }
+
+    private static Tool[] tools(Source source, Design design) {
+        List<Tool> tools = new ArrayList<>(List.of(Tool.IRON, Tool.HELPER));
+        if (source.cloth().sheet().stretchAcross() > 0.1) {
+            tools.add(0, Tool.OVERLOCKER);
+            tools.add(1, Tool.ZIGZAG);
+        }
+        if (source.cloth().thicknessMm() > 1.5) {
+            tools.add(Tool.WALKING_FOOT);
+            tools.add(Tool.CLIPS);
+        }
+        if (design.pieces().stream().anyMatch(p -> p.name().contains("sleeve"))) {
+            tools.add(Tool.SLEEVES);
+        }
+        return tools.toArray(Tool[]::new);
+    }
+
+    /** Secured first and cut after, with a gate between: a neck can be cut lower, never higher. */
+    private static void necklines(StepList list, List<Neckline> necklines, Source source) {
+        boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS
+                || source.cloth().sheet().stretchAcross() > 0.1;
+        for (int i = 0; i < necklines.size(); i++) {
+            Neckline neck = necklines.get(i);
+            List<String> order = neck.order(runs);
+            list.add(
+                    "mark-neck-" + i,
+                    "Chalk and secure the neckline: " + neck.name(),
+                    String.join(" ", order.subList(0, order.size() - 1)),
+                    StepList.NEEDLE,
+                    25,
+                    StepList.need("scrap", Reason.PROTECTION));
+            List<String> checks =
+                    new ArrayList<>(neck.verdict().stream().map(list::sentence).toList());
+            checks.add("Both sides are alike when folded at the centre front.");
+            checks.add(
+                    "Held before the body it shows no more than is wanted; it can be cut lower later, never higher.");
+            list.gate(
+                    "gate-neck-" + i,
+                    "Before the neck is cut: " + neck.name(),
+                    checks,
+                    5,
+                    StepList.need("mark-neck-" + i, Reason.RISK));
+            list.add(
+                    "cut-neck-" + i,
+                    "Cut the neckline: " + neck.name(),
+                    order.get(order.size() - 1),
+                    StepList.CUTTER,
+                    10,
+                    StepList.need("gate-neck-" + i, Reason.RISK));
+        }
     }
 
     private static String finished(FitLayout layout, List<Use> uses) {

@@ -3,7 +3,10 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.handdown.measure.LengthUnit;
+import org.handdown.pattern.InsertDraft;
 import org.handdown.source.Source;
 import org.handdown.unpick.LetOut;
 import org.handdown.unpick.UnpickPlan;
@@ -12,7 +15,9 @@ import org.handdown.unpick.UnpickPlan;
 public final class LetOutSteps {
     private LetOutSteps() {}
 
-    public static List<Step> of(Source source, UnpickPlan plan, LetOut letOut, LengthUnit unit) {
+    /** @param inserts let in where nothing more is hidden */
+    public static List<Step> of(
+            Source source, UnpickPlan plan, LetOut letOut, Optional<InsertDraft> inserts, LengthUnit unit) {
         StepList list = new StepList(unit);
         TakingApart.wash(list);
         List<String> checks = new ArrayList<>();
@@ -36,6 +41,7 @@ public final class LetOutSteps {
                 "Steam burns; never leave the iron on.",
                 20,
                 opened.toArray(Step.Need[]::new));
+        list.using(Tool.IRON);
         List<Step.Need> folded = new ArrayList<>();
         folded.add(StepList.need("press-out", Reason.SHAPE));
         for (LetOut.Refold refold : letOut.refolds()) {
@@ -69,6 +75,17 @@ public final class LetOutSteps {
                     StepList.need("press-out", Reason.MATERIAL));
             folded.add(StepList.need("band-" + band, Reason.MATERIAL));
         });
+        inserts.ifPresent(draft -> {
+            list.add(
+                    "cut-inserts",
+                    "Cut the inserts, and baste them into the opened seams",
+                    draft.notes().stream().map(list::sentence).collect(Collectors.joining(" ")),
+                    StepList.CUTTER,
+                    45,
+                    StepList.need("press-out", Reason.MEASURE));
+            list.using(Tool.WEIGHTS);
+            folded.add(StepList.need("cut-inserts", Reason.MATERIAL));
+        });
         list.add(
                 "baste",
                 "Baste and try on",
@@ -76,6 +93,7 @@ public final class LetOutSteps {
                 "",
                 20,
                 folded.toArray(Step.Need[]::new));
+        list.using(Tool.FORM, Tool.HELPER);
         list.gate(
                 "gate-sew",
                 "Before sewing",
@@ -97,6 +115,7 @@ public final class LetOutSteps {
                 "Steam burns; never leave the iron on.",
                 35,
                 StepList.need("sew", Reason.SHAPE));
+        list.using(Tool.FREE_ARM, Tool.IRON);
         return list.ordered();
     }
 }

@@ -40,11 +40,17 @@ final class StepList {
     }
 
     void add(String id, String title, String how, String caution, double minutes, Step.Need... needs) {
-        steps.add(new Step(id, title, how, false, List.of(), caution, minutes, List.of(needs)));
+        steps.add(new Step(id, title, how, false, List.of(), caution, minutes, List.of(), List.of(needs)));
+    }
+
+    /** The step that was added last asks for these. */
+    void using(Tool... tools) {
+        int last = steps.size() - 1;
+        steps.set(last, steps.get(last).withTools(List.of(tools)));
     }
 
     void gate(String id, String title, List<String> checks, double minutes, Step.Need... needs) {
-        steps.add(new Step(id, title, "", true, checks, "", minutes, List.of(needs)));
+        steps.add(new Step(id, title, "", true, checks, "", minutes, List.of(), List.of(needs)));
     }
 
     List<Step> ordered() {

@@ -2,12 +2,15 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.handdown.reuse.Losses;
 import org.handdown.source.Fault;
+import org.handdown.source.Join;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.OpeningOrder;
 import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
 import org.handdown.unpick.Technique;
 import org.handdown.unpick.UnpickPlan;
 
@@ -53,15 +56,9 @@ final class TakingApart {
             String id = "open-" + o.join().id();
             boolean unpick = o.decision() == JoinDecision.UNPICK;
             Technique technique = Technique.of(o.join(), source.cloth(), o.decision());
-            Stretch stretch = plan.stretch(o.join().id()).orElse(null);
-            String how = stretch == null
-                    ? list.length(o.join().lengthMm()) + " long."
-                    : "Only from %s to %s, opened %s; sew back %s over the old stitching at each end."
-                            .formatted(
-                                    list.length(stretch.fromMm()),
-                                    list.length(stretch.toMm()),
-                                    list.length(stretch.openedMm(o.join())),
-                                    list.length(Stretch.RESTART_MM));
+            String how = plan.stretches(o.join().id())
+                    .map(s -> inPart(list, s, o.join()))
+                    .orElseGet(() -> list.length(o.join().lengthMm()) + " long.");
             List<String> cautions = new ArrayList<>(technique.cautions());
             cautions.add(unpick ? StepList.UNPICKER : StepList.CUTTER);
             list.add(
@@ -78,6 +75,16 @@ final class TakingApart {
         return opened;
     }
 
+    private static String inPart(StepList list, Stretches stretches, Join join) {
+        return "only %s, opened %s in all; sew back %s over the old stitching at each end."
+                .formatted(
+                        stretches.parts().stream()
+                                .map(s -> "from %s to %s".formatted(list.length(s.fromMm()), list.length(s.toMm())))
+                                .collect(Collectors.joining(" and ")),
+                        list.length(stretches.openedMm(join)),
+                        list.length(Stretch.RESTART_MM));
+    }
+
     private static void press(StepList list, Source source, List<Step.Need> opened) {
         List<Step.Need> flat = new ArrayList<>(opened);
         if (flat.isEmpty()) {
@@ -91,6 +98,7 @@ final class TakingApart {
                 "Steam burns; an iron hotter than the cloth bears melts or polishes it. Never leave it on.",
                 25,
                 flat.toArray(Step.Need[]::new));
+        list.using(Tool.IRON);
         removeFaults(list, source);
         list.add(
                 "mark",

@@ -7,5 +7,12 @@ public enum Garment {
     /** Pieces entered by hand as outlines. */
     BY_HAND,
     /** The source itself, made larger; nothing is cut out. */
-    LET_OUT
+    LET_OUT,
+    /** The source itself, made smaller or shorter; nothing is cut out. */
+    TAKE_IN;
+
+    /** Whether pieces are cut out, so that panels and a lay are needed. */
+    public boolean isCutOut() {
+        return this == DUNGAREES || this == BY_HAND;
+    }
 }

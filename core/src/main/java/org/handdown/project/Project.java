@@ -3,17 +3,21 @@ package org.handdown.project;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import org.handdown.body.Passage;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Survey;
+import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
-import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
+import org.handdown.unpick.TakeIn;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +37,7 @@ public record Project(
         @Nullable MeasuredPanels panels,
         @Nullable Pieces pieces,
         @Nullable Lay lay,
+        Workings workings,
         Map<String, Done> done,
         List<Note> log) {
     private static final int LONGEST_NAME = 120;
@@ -43,7 +48,7 @@ public record Project(
      * @param joins by join id; one that is not named is left closed
      * @param stretches of joins that are unpicked in part only
      */
-    public record Opening(Map<String, JoinDecision> joins, Map<String, Stretch> stretches) {
+    public record Opening(Map<String, JoinDecision> joins, Map<String, Stretches> stretches) {
         public static final Opening NONE = new Opening(Map.of(), Map.of());
 
         public Opening {
@@ -63,13 +68,48 @@ public record Project(
     }
 
     /** Where the pieces come from. */
-    public sealed interface Pieces permits Drafted, ByHand, LettingOut {}
+    public sealed interface Pieces permits Drafted, ByHand, LettingOut, TakingIn {}
 
     /** @param from the aim that the pieces were drafted from */
     public record Drafted(Aim from) implements Pieces {}
 
-    /** The source itself is let out; nothing is cut out. */
-    public record LettingOut(LetOut.Wish wish) implements Pieces {}
+    /**
+     * The source itself is let out; nothing is cut out of it.
+     *
+     * @param inserts let into it where nothing more is hidden; null without any
+     */
+    public record LettingOut(LetOut.Wish wish, InsertDraft.@Nullable Wish inserts) implements Pieces {
+        public LettingOut(LetOut.Wish wish) {
+            this(wish, null);
+        }
+    }
+
+    /** The source itself is taken in or shortened; nothing is cut out. */
+    public record TakingIn(TakeIn.Wish wish) implements Pieces {}
+
+    /**
+     * Sums kept with the project.
+     *
+     * @param passages rings and the part of the body that each must pass
+     * @param necklines cut into the garment
+     */
+    public record Workings(List<Passage> passages, List<Neckline> necklines) {
+        public static final Workings NONE = new Workings(List.of(), List.of());
+
+        private static final int MOST = 20;
+
+        public Workings {
+            passages = List.copyOf(passages);
+            necklines = List.copyOf(necklines);
+            if (passages.size() > MOST || necklines.size() > MOST) {
+                throw new RefusedValueException("workings", "20 rings and 20 necklines at most.");
+            }
+            if (passages.stream().map(Passage::name).distinct().count() < passages.size()
+                    || necklines.stream().map(Neckline::name).distinct().count() < necklines.size()) {
+                throw new RefusedValueException("workings", "Two have the same name; rename one of them.");
+            }
+        }
+    }
 
     /**
      * Pieces entered as outlines.
@@ -119,38 +159,42 @@ public record Project(
     }
 
     public static Project named(String name) {
-        return new Project(name, null, null, Opening.NONE, null, null, null, Map.of(), List.of());
+        return new Project(name, null, null, Opening.NONE, null, null, null, Workings.NONE, Map.of(), List.of());
     }
 
     public Project withAim(Aim other) {
-        return new Project(name, other, source, opening, panels, pieces, lay, done, log);
+        return new Project(name, other, source, opening, panels, pieces, lay, workings, done, log);
     }
 
     public Project withSource(Source other) {
-        return new Project(name, aim, other, opening, panels, pieces, lay, done, log);
+        return new Project(name, aim, other, opening, panels, pieces, lay, workings, done, log);
     }
 
     public Project withOpening(Opening other) {
-        return new Project(name, aim, source, other, panels, pieces, lay, done, log);
+        return new Project(name, aim, source, other, panels, pieces, lay, workings, done, log);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, opening, others, pieces, lay, done, log);
+        return new Project(name, aim, source, opening, others, pieces, lay, workings, done, log);
     }
 
     public Project withPieces(Pieces others) {
-        return new Project(name, aim, source, opening, panels, others, lay, done, log);
+        return new Project(name, aim, source, opening, panels, others, lay, workings, done, log);
     }
 
     public Project withLay(Lay other) {
-        return new Project(name, aim, source, opening, panels, pieces, other, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, other, workings, done, log);
+    }
+
+    public Project withWorkings(Workings others) {
+        return new Project(name, aim, source, opening, panels, pieces, lay, others, done, log);
     }
 
     public Project withDone(Map<String, Done> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, others, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, workings, others, log);
     }
 
     public Project withLog(List<Note> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, done, others);
+        return new Project(name, aim, source, opening, panels, pieces, lay, workings, done, others);
     }
 }

@@ -4,30 +4,32 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
+import org.handdown.lay.Sureness;
 import org.handdown.make.DungareesSteps;
 import org.handdown.make.HandSteps;
 import org.handdown.make.LetOutSteps;
 import org.handdown.make.Prospect;
 import org.handdown.make.Step;
-import org.handdown.measure.Length;
-import org.handdown.measure.LengthText;
+import org.handdown.make.TakeInSteps;
+import org.handdown.make.Toolbox;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
+import org.handdown.panel.KeptPocket;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
 import org.handdown.panel.PartSurvey;
 import org.handdown.panel.Survey;
+import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DungareesDraft;
-import org.handdown.pattern.Piece;
+import org.handdown.pattern.InsertDraft;
 import org.handdown.reuse.BestUse;
 import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
@@ -44,6 +46,7 @@ import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
 import org.handdown.unpick.Release;
+import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
 
@@ -57,15 +60,23 @@ public final class Workroom {
 
     private final Project project;
     private final Map<StitchType, Double> rates;
+    private final Toolbox tools;
+    // What costs most is worked out once for one look at a project, and only if somebody asks.
+    private @Nullable List<Use> uses;
+    private @Nullable Anatomy anatomy;
 
     public Workroom(Project project) {
-        this(project, Map.of());
+        this(project, Map.of(), Toolbox.FULL);
     }
 
-    /** @param rates the household's own minutes a metre, over the defaults */
-    public Workroom(Project project, Map<StitchType, Double> rates) {
+    /**
+     * @param rates the household's own minutes a metre, over the defaults
+     * @param tools that the household has
+     */
+    public Workroom(Project project, Map<StitchType, Double> rates, Toolbox tools) {
         this.project = project;
         this.rates = Map.copyOf(rates);
+        this.tools = tools;
     }
 
     public Map<StitchType, Double> ownRates() {
@@ -82,7 +93,7 @@ public final class Workroom {
             Project.Done done = project.done().get("open-" + o.join().id());
             Double minutes = done == null ? null : done.minutes();
             if (minutes != null && minutes > 0 && o.decision() == JoinDecision.UNPICK) {
-                double length = p.stretch(o.join().id())
+                double length = p.stretches(o.join().id())
                         .map(s -> s.openedMm(o.join()))
                         .orElse(o.join().lengthMm());
                 double net = Math.max(minutes - o.join().barTacks(), minutes / 4);
@@ -94,7 +105,11 @@ public final class Workroom {
     }
 
     public Optional<Anatomy> anatomy() {
-        return Optional.ofNullable(project.source()).map(s -> s.construction().anatomy());
+        Source source = project.source();
+        if (anatomy == null && source != null) {
+            anatomy = source.construction().anatomy();
+        }
+        return Optional.ofNullable(anatomy);
     }
 
     public Optional<UnpickPlan> plan() {
@@ -125,7 +140,14 @@ public final class Workroom {
         if (pieces instanceof Project.ByHand byHand && !byHand.pieces().isEmpty()) {
             return Optional.of(new Design(what(), byHand.pieces(), List.of(), List.of()));
         }
-        return Optional.empty();
+        return inserts().map(i -> new Design("inserts", i.pieces(), List.of(), List.of()));
+    }
+
+    /** Inserts let into a source that cannot be let out far enough. */
+    public Optional<InsertDraft> inserts() {
+        return project.pieces() instanceof Project.LettingOut letting && letting.inserts() != null
+                ? Optional.of(new InsertDraft(letting.inserts()))
+                : Optional.empty();
     }
 
     private String what() {
@@ -145,18 +167,43 @@ public final class Workroom {
                 : Optional.empty();
     }
 
-    /** The fitting problem as panels and pieces now stand. */
+    /** How the source is taken in or shortened; present when that is the aim. */
+    public Optional<TakeIn> takeIn() {
+        return project.pieces() instanceof Project.TakingIn taking && project.source() != null
+                ? anatomy().map(a -> new TakeIn(a, taking.wish()))
+                : Optional.empty();
+    }
+
+    /** The fitting problem as panels and pieces now stand, with the margin that the last lay kept. */
     public Optional<FitProblem> problem() {
+        Project.Lay lay = project.lay();
+        return problem(lay == null ? 0 : lay.problem().marginMm());
+    }
+
+    /** @param marginMm to be kept from the panels' edges */
+    public Optional<FitProblem> problem(double marginMm) {
         List<Panel> panels = panels();
         Source source = project.source();
         return panels.isEmpty() || source == null
                 ? Optional.empty()
-                : design().map(d -> DesignLay.problem(d, panels, source.cloth().name(), GAP_MM));
+                : design().map(d -> DesignLay.problem(d, panels, source.cloth(), GAP_MM, marginMm));
     }
 
     /** Whether there is cloth enough, by quick tests before anything is laid. */
     public Optional<Enough> enough() {
         return problem().map(Enough::of);
+    }
+
+    /** How far the lay may be trusted, by how the source was measured. */
+    public Optional<Sureness> sureness() {
+        Project.Lay lay = project.lay();
+        Source source = project.source();
+        return lay == null || source == null
+                ? Optional.empty()
+                : Optional.of(Sureness.of(
+                        lay.problem(),
+                        lay.layout(),
+                        source.assessment().measured().toleranceMm()));
     }
 
     /** Keepers there are under the plan of taking apart. */
@@ -193,10 +240,18 @@ public final class Workroom {
 
     /** The best use of the keepers. */
     public List<Use> uses() {
-        return BestUse.of(wants(), keepers());
+        if (uses == null) {
+            uses = BestUse.of(wants(), keepers());
+        }
+        return uses;
     }
 
+    /** In order, with what serves instead of a tool that this table lacks. */
     public List<Step> steps() {
+        return tools.fit(stepsAnywhere());
+    }
+
+    private List<Step> stepsAnywhere() {
         Source source = project.source();
         Optional<UnpickPlan> plan = plan();
         if (source == null || plan.isEmpty()) {
@@ -204,7 +259,11 @@ public final class Workroom {
         }
         Optional<LetOut> letOut = letOut();
         if (letOut.isPresent()) {
-            return LetOutSteps.of(source, plan.get(), letOut.get(), unit());
+            return LetOutSteps.of(source, plan.get(), letOut.get(), inserts(), unit());
+        }
+        Optional<TakeIn> takeIn = takeIn();
+        if (takeIn.isPresent()) {
+            return TakeInSteps.of(source, plan.get(), takeIn.get(), unit());
         }
         Optional<Design> design = design();
         if (design.isEmpty()) {
@@ -214,7 +273,14 @@ public final class Workroom {
         FitLayout layout = lay == null ? null : lay.layout();
         return project.pieces() instanceof Project.Drafted
                 ? DungareesSteps.of(source, plan.get(), design.get(), layout, unit())
-                : HandSteps.of(source, plan.get(), design.get(), layout, uses(), unit());
+                : HandSteps.of(
+                        source,
+                        plan.get(),
+                        design.get(),
+                        layout,
+                        uses(),
+                        project.workings().necklines(),
+                        unit());
     }
 
     /**
@@ -237,12 +303,24 @@ public final class Workroom {
         for (String part : plan.flatParts()) {
             surveys.add(survey(source, plan, plan.anatomy().part(part), before.get(part), sameSource));
         }
+        // Panels that were taped beside the source's own parts stay too.
+        if (measured != null) {
+            List<String> parts = surveys.stream().map(Survey::id).toList();
+            measured.surveys().stream()
+                    .filter(s -> s instanceof TapedSurvey && !parts.contains(s.id()))
+                    .filter(s -> plan.anatomy().findPart(s.id()).isEmpty())
+                    .forEach(surveys::add);
+        }
         return project.withPanels(new Project.MeasuredPanels(source.construction(), project.opening(), surveys));
     }
 
     private static Survey survey(Source source, UnpickPlan plan, Part part, @Nullable Survey old, boolean sameSource) {
+        if (old instanceof TapedSurvey) {
+            // The tape on the cloth knows better than any proposal.
+            return old;
+        }
         FreedEdges edges = plan.edges(part);
-        List<Flaw> flaws = old == null ? List.of() : old.flaws();
+        List<Flaw> flaws = KeptPocket.flaws(plan, part, old == null ? List.of() : old.flaws());
         if (TrousersAnatomy.isLeg(source.kind(), part.id())) {
             LegShape shape = sameSource && old instanceof LegSurvey leg
                     ? leg.shape()
@@ -267,6 +345,10 @@ public final class Workroom {
                         : project.withPieces(new Project.ByHand(List.of(), List.of()));
             case LET_OUT ->
                 project.pieces() instanceof Project.LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
+            case TAKE_IN ->
+                project.pieces() instanceof Project.TakingIn
+                        ? project
+                        : project.withPieces(new Project.TakingIn(TakeIn.Wish.NONE));
         };
     }
 
@@ -280,7 +362,12 @@ public final class Workroom {
             stations();
             problem();
             keepers();
-            letOut().ifPresent(LetOut::refolds);
+            letOut().ifPresent(l -> {
+                l.refolds();
+                l.levels();
+            });
+            inserts().ifPresent(InsertDraft::pieces);
+            takeIn().ifPresent(TakeIn::changes);
         } catch (IllegalArgumentException e) {
             String why = e instanceof RefusedValueException r ? r.getMessage() : "The outline crosses itself.";
             throw new RefusedValueException(
@@ -288,188 +375,12 @@ public final class Workroom {
         }
     }
 
-    // How the stations stand
-
     public List<StationState> stations() {
-        return List.of(aim(), source(), takeApart(), panelsState(), piecesState(), lay(), make(), logState());
+        return new StationBoard(project, this).states();
     }
 
-    private static StationState settled(Station station, String sentence) {
-        return new StationState(station, StationState.Stand.SETTLED, sentence);
-    }
-
-    private static StationState open(Station station, String sentence) {
-        return new StationState(station, StationState.Stand.OPEN, sentence);
-    }
-
-    private static StationState stale(Station station, String sentence) {
-        return new StationState(station, StationState.Stand.STALE, sentence);
-    }
-
-    private LengthUnit unit() {
+    LengthUnit unit() {
         Aim aim = project.aim();
         return aim == null ? LengthUnit.CM : aim.unit();
-    }
-
-    private String length(double mm) {
-        return LengthText.format(Length.ofMm(mm), unit());
-    }
-
-    private StationState aim() {
-        Aim aim = project.aim();
-        if (aim == null) {
-            return open(Station.AIM, "Who is it for, and what will it be?");
-        }
-        String what =
-                aim.what().substring(0, 1).toUpperCase(Locale.ROOT) + aim.what().substring(1);
-        return settled(
-                Station.AIM,
-                aim.garment() == Garment.DUNGAREES
-                        ? "%s for %s, %s tall"
-                                .formatted(
-                                        what,
-                                        aim.wearer().name(),
-                                        length(aim.wearer().mm(org.handdown.body.BodyMeasure.HEIGHT)))
-                        : "%s for %s".formatted(what, aim.wearer().name()));
-    }
-
-    private StationState source() {
-        Source source = project.source();
-        return source == null
-                ? open(Station.SOURCE, "What will be taken apart?")
-                : settled(
-                        Station.SOURCE,
-                        "%s, %s".formatted(source.name(), source.cloth().name()));
-    }
-
-    private StationState takeApart() {
-        if (project.source() == null) {
-            return open(Station.TAKE_APART, "Waits for the source.");
-        }
-        UnpickPlan plan = plan().orElseThrow();
-        if (garment() == Garment.LET_OUT) {
-            long opened = plan.outcomes().stream()
-                    .filter(o -> o.decision() != JoinDecision.LEAVE)
-                    .count();
-            return opened == 0
-                    ? open(Station.TAKE_APART, "Decide which joins to open.")
-                    : settled(
-                            Station.TAKE_APART,
-                            "%d join%s opened, about %.0f min"
-                                    .formatted(opened, opened == 1 ? "" : "s", plan.minutes()));
-        }
-        int flat = plan.flatParts().size();
-        int all = plan.anatomy().mainParts().size();
-        return flat == 0
-                ? open(Station.TAKE_APART, "Decide which joins to open.")
-                : settled(
-                        Station.TAKE_APART,
-                        plan.minutes() == 0
-                                ? "%d of %d parts lie flat, nothing to open".formatted(flat, all)
-                                : "%d of %d parts lie flat, about %.0f min".formatted(flat, all, plan.minutes()));
-    }
-
-    private StationState panelsState() {
-        if (garment() == Garment.LET_OUT) {
-            return settled(Station.PANELS, "Not needed: nothing is cut out.");
-        }
-        Project.MeasuredPanels measured = project.panels();
-        Source source = project.source();
-        if (measured == null || source == null) {
-            return open(Station.PANELS, "Measure the parts once they lie flat.");
-        }
-        if (!measured.construction().equals(source.construction())) {
-            return stale(Station.PANELS, "The source was measured anew since.");
-        }
-        if (!measured.opening().equals(project.opening())) {
-            return stale(Station.PANELS, "Other joins are opened since.");
-        }
-        int count = measured.surveys().size();
-        return settled(Station.PANELS, "%d panel%s".formatted(count, count == 1 ? "" : "s"));
-    }
-
-    private StationState piecesState() {
-        Project.Pieces pieces = project.pieces();
-        if (pieces instanceof Project.LettingOut) {
-            return lettingOut();
-        }
-        if (pieces instanceof Project.ByHand byHand) {
-            int copies = byHand.pieces().stream().mapToInt(Piece::quantity).sum();
-            return copies == 0
-                    ? open(Station.PIECES, "Enter the pieces as outlines.")
-                    : settled(Station.PIECES, "%d piece%s, entered by hand".formatted(copies, copies == 1 ? "" : "s"));
-        }
-        if (!(pieces instanceof Project.Drafted drafted)) {
-            return open(Station.PIECES, "Draft the pieces from the measures.");
-        }
-        if (!drafted.from().equals(project.aim())) {
-            return stale(Station.PIECES, "Drafted before the measures changed.");
-        }
-        Design design = design().orElseThrow();
-        long off = design.walks().stream().filter(w -> !w.agrees()).count();
-        int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
-        return settled(
-                Station.PIECES,
-                off == 0 ? copies + " pieces, all seams agree" : copies + " pieces, " + off + " seams differ");
-    }
-
-    private StationState lettingOut() {
-        Optional<LetOut> letOut = letOut();
-        if (letOut.isEmpty()) {
-            return open(Station.PIECES, "Waits for the source.");
-        }
-        double missing = letOut.get().sides().stream()
-                        .mapToDouble(LetOut.Side::missingMm)
-                        .max()
-                        .orElse(0)
-                + letOut.get().hem().missingMm();
-        String gain = "%s wider, %s longer"
-                .formatted(
-                        length(letOut.get().gainMm()), length(letOut.get().hem().gainMm()));
-        return missing > 0.5
-                ? open(Station.PIECES, "%s; %s are missing".formatted(gain, length(missing)))
-                : letOut.get().gainMm() + letOut.get().hem().gainMm() == 0
-                        ? open(Station.PIECES, "Say how much to let out.")
-                        : settled(Station.PIECES, gain);
-    }
-
-    private StationState lay() {
-        if (garment() == Garment.LET_OUT) {
-            return settled(Station.LAY, "Not needed: nothing is cut out.");
-        }
-        Project.Lay lay = project.lay();
-        if (lay == null) {
-            return open(Station.LAY, "Lay the pieces on the panels.");
-        }
-        boolean upstream = panelsState().stand() == StationState.Stand.STALE
-                || piecesState().stand() == StationState.Stand.STALE;
-        if (upstream || !problem().map(lay.problem()::equals).orElse(false)) {
-            return stale(Station.LAY, "Panels or pieces changed since.");
-        }
-        int unplaced = lay.layout().unplaced().size();
-        String used = "%.0f %% of the cloth used"
-                .formatted(100 * lay.layout().measures().utilisation());
-        return unplaced == 0
-                ? settled(Station.LAY, "All pieces lie, " + used)
-                : open(Station.LAY, "%d piece%s without a place".formatted(unplaced, unplaced == 1 ? "" : "s"));
-    }
-
-    private StationState make() {
-        List<Step> steps = steps();
-        if (steps.isEmpty()) {
-            return open(Station.MAKE, "The order of work follows from the pieces.");
-        }
-        long done =
-                steps.stream().filter(s -> project.done().containsKey(s.id())).count();
-        return done == steps.size()
-                ? settled(Station.MAKE, "All %d steps done".formatted(done))
-                : open(Station.MAKE, "%d of %d steps done".formatted(done, steps.size()));
-    }
-
-    private StationState logState() {
-        int notes = project.log().size();
-        return notes == 0
-                ? open(Station.LOG, "Nothing written yet.")
-                : settled(Station.LOG, "%d note%s".formatted(notes, notes == 1 ? "" : "s"));
     }
 }

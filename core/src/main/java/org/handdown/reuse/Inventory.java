@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Edge;
-import org.handdown.geometry.Point;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Assessment;
 import org.handdown.source.Closure;
@@ -48,6 +47,8 @@ public final class Inventory {
         inventory.parts();
         inventory.strips();
         inventory.buttons();
+        inventory.axes();
+        inventory.inside();
         return List.copyOf(inventory.keepers);
     }
 
@@ -83,27 +84,16 @@ public final class Inventory {
                 finish.restMm() == 0 ? edge.lengthMm() : finish.restMm(),
                 kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0,
                 finish.depthMm(),
-                bowMm(edge),
+                edge.bowMm(),
                 Keeper.Hold.ATTACHED,
                 0,
                 closure.map(c -> c.atMm().size()).orElse(0),
                 closure.map(Closure::diameterMm).orElse(0.0),
                 closure.map(Closure::lineMm).orElse(kind == KeeperKind.PLACKET ? finish.depthMm() / 2 : 0),
+                Side.of(edge),
+                kind.crossingMm(thickness(part.layer())),
+                part.layer() == Layer.SHELL && cloth.oneWay(),
                 Assessment.Condition.SOUND));
-    }
-
-    /** Greatest distance of the edge from the chord between its ends; positive where it bows out of a counter-clockwise outline. */
-    public static double bowMm(Edge edge) {
-        Point chord = edge.end().minus(edge.start());
-        double length = Math.max(chord.lengthMm(), 1e-9);
-        double most = 0;
-        for (Point p : edge.flattened(0.1)) {
-            double off = -chord.cross(p.minus(edge.start())) / length;
-            if (Math.abs(off) > Math.abs(most)) {
-                most = off;
-            }
-        }
-        return most;
     }
 
     private void parts() {
@@ -136,6 +126,9 @@ public final class Inventory {
                         0,
                         0,
                         0,
+                        Side.NONE,
+                        kind.crossingMm(thickness(part.layer())),
+                        false,
                         Assessment.Condition.SOUND));
             });
         }
@@ -166,9 +159,67 @@ public final class Inventory {
                         0,
                         0,
                         0,
+                        Side.NONE,
+                        KeeperKind.SEAM_STRIP.crossingMm(cloth.thicknessMm()),
+                        false,
                         Assessment.Condition.SOUND));
             }
         }
+    }
+
+    private double thickness(Layer layer) {
+        return layer == Layer.SHELL ? cloth.thicknessMm() : cloth.lining().thicknessMm();
+    }
+
+    /** A centre seam that stays closed: left and right are true to each other along it, so it serves to fold and to copy by. */
+    private void axes() {
+        for (UnpickPlan.Outcome o : plan.outcomes()) {
+            Join join = o.join();
+            boolean centre = join.runs().size() == 2
+                    && !join.finishedEdge()
+                    && join.runs().stream()
+                            .allMatch(
+                                    r -> r.edge().contains("centre") || r.edge().contains("crotch"));
+            if (centre && o.decision() == JoinDecision.LEAVE) {
+                keepers.add(hidden("axis-" + join.id(), join.name() + " as axis", KeeperKind.AXIS, join));
+            }
+        }
+    }
+
+    /** A wrong side worth showing, once for the whole source. */
+    private void inside() {
+        if (cloth.sheet().prettyInside() && !anatomy.joins().isEmpty()) {
+            keepers.add(hidden(
+                    "inside",
+                    "the inside of the cloth",
+                    KeeperKind.WRONG_SIDE,
+                    anatomy.joins().get(0)));
+        }
+    }
+
+    private Keeper hidden(String id, String name, KeeperKind kind, Join join) {
+        double length = kind == KeeperKind.AXIS ? join.lengthMm() : 0;
+        return new Keeper(
+                id,
+                name,
+                kind,
+                Layer.SHELL,
+                kind == KeeperKind.AXIS ? join.runs().get(0).part() : "",
+                "",
+                length,
+                length,
+                0,
+                0,
+                0,
+                Keeper.Hold.ATTACHED,
+                0,
+                0,
+                0,
+                0,
+                Side.NONE,
+                0,
+                false,
+                Assessment.Condition.SOUND);
     }
 
     private void buttons() {
@@ -194,6 +245,9 @@ public final class Inventory {
                         closure.atMm().size(),
                         closure.diameterMm(),
                         closure.lineMm(),
+                        Side.NONE,
+                        0,
+                        false,
                         Assessment.Condition.SOUND));
             }
         }

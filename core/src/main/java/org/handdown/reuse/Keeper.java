@@ -19,6 +19,9 @@ import org.handdown.source.Layer;
  * @param count of buttons, 0 for anything else
  * @param diameterMm of a button
  * @param lapMm from the line of buttons to the edge
+ * @param side of an edge on which its cloth lies
+ * @param crossingMm how thick it is where a new seam crosses it
+ * @param oneWay its cloth may not be turned round
  * @param condition a broken one is never used, a worn one only where nothing sound serves
  */
 public record Keeper(
@@ -38,6 +41,9 @@ public record Keeper(
         int count,
         double diameterMm,
         double lapMm,
+        Side side,
+        double crossingMm,
+        boolean oneWay,
         Assessment.Condition condition) {
     /** Attached keepers fix where a piece lies; detached ones go anywhere. */
     public enum Hold {
@@ -74,6 +80,9 @@ public record Keeper(
                 count,
                 diameterMm,
                 lapMm,
+                side,
+                crossingMm,
+                oneWay,
                 other);
     }
 

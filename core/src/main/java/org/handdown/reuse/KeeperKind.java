@@ -39,7 +39,9 @@ public enum KeeperKind {
     YOKE("yoke", false, false, 2, "nothing", EnumSet.of(Role.TRIM)),
     FACING("facing", false, false, 2, "nothing", EnumSet.noneOf(Role.class)),
     TAPE("tape", true, true, 1, "both edges", EnumSet.of(Role.TIE, Role.CORD, Role.TRIM)),
-    SEAM_STRIP("seam strip", true, true, 4, "nothing", EnumSet.of(Role.CORD, Role.TIE, Role.TRIM));
+    SEAM_STRIP("seam strip", true, true, 4, "nothing", EnumSet.of(Role.CORD, Role.TIE, Role.TRIM)),
+    WRONG_SIDE("inside worth showing", false, false, 1, "nothing", EnumSet.noneOf(Role.class)),
+    AXIS("centre seam as axis", false, false, 2, "nothing", EnumSet.noneOf(Role.class));
 
     private static final Map<EdgeKind, KeeperKind> BY_EDGE = Map.ofEntries(
             Map.entry(EdgeKind.HEM, HEM),

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Set;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
+import org.handdown.measure.QuantityKind;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
@@ -20,6 +21,8 @@ public final class Suitability {
     private final Source source;
     private final Wearer wearer;
     private final Anatomy anatomy;
+    /** A girth is read flat and doubled, and its error with it. */
+    private final double toleranceMm;
 
     /** How well a source suits a job. */
     public enum Verdict {
@@ -57,6 +60,7 @@ public final class Suitability {
         this.source = source;
         this.wearer = wearer;
         this.anatomy = source.construction().anatomy();
+        this.toleranceMm = source.assessment().measured().toleranceMm(QuantityKind.FLAT_HALF);
     }
 
     /** Every job that makes sense for such a source, the best suited first. */
@@ -190,21 +194,24 @@ public final class Suitability {
         return new Slack(level, have, need, formula);
     }
 
-    private static Job job(String name, Slack... levels) {
+    private Job job(String name, Slack... levels) {
         List<Slack> all = List.of(levels);
         Slack worst =
                 all.stream().min(Comparator.comparingDouble(Slack::slackMm)).orElseThrow();
-        Verdict verdict = worst.slackMm() >= WORK_MARGIN_MM
+        boolean close = Math.abs(worst.slackMm()) < toleranceMm;
+        Verdict verdict = !close && worst.slackMm() >= WORK_MARGIN_MM
                 ? Verdict.PASS
-                : worst.slackMm() >= -0.1 * worst.needMm() ? Verdict.EXTRA_WORK : Verdict.FAIL;
+                : close || worst.slackMm() >= -0.1 * worst.needMm() ? Verdict.EXTRA_WORK : Verdict.FAIL;
         String why = switch (verdict) {
             case PASS -> String.format(Locale.ROOT, "least slack %.0f mm, at the %s", worst.slackMm(), worst.level());
             case EXTRA_WORK ->
                 String.format(
                         Locale.ROOT,
-                        worst.slackMm() < 0
-                                ? "%.0f mm are missing at the %s: piece it or insert"
-                                : "only %.0f mm over at the %s: measure it twice",
+                        close
+                                ? "%.0f mm either way at the %s is less than the measures may be off: measure it again"
+                                : worst.slackMm() < 0
+                                        ? "%.0f mm are missing at the %s: piece it or insert"
+                                        : "only %.0f mm over at the %s: measure it twice",
                         Math.abs(worst.slackMm()),
                         worst.level());
             case FAIL -> String.format(Locale.ROOT, "%.0f mm are missing at the %s", -worst.slackMm(), worst.level());

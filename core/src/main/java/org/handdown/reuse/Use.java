@@ -34,6 +34,10 @@ public record Use(
     private static final double SEW_ON_MINUTES_PER_METRE = 8;
     private static final double LEFT_OVER_MINUTES_PER_MM = 0.0005;
     private static final double PIECE_ACROSS_MM = 6;
+    /** A household machine sews through this much without help (common practice, no source). */
+    private static final double EASY_CROSSING_MM = 5;
+
+    private static final double CROSSING_MINUTES_PER_MM = 0.5;
 
     public Use {
         keepers = List.copyOf(keepers);
@@ -128,7 +132,26 @@ public record Use(
                     first.bowMm(),
                     want.bowMm());
         }
+        if (want.isEdge() && first.oneWay() && want.side().opposes(first.side())) {
+            return refused(
+                    want,
+                    keepers,
+                    "would serve turned round only: the cloth lies on its other side, and the pile runs one way");
+        }
         return accepted(want, keepers, joined, stretch, ratio);
+    }
+
+    /** Seams cross it at both its ends; what the machine does not climb is sewn by hand wheel. */
+    private static double crossing(Keeper keeper, List<String> notes) {
+        double over = keeper.crossingMm() - EASY_CROSSING_MM;
+        if (over <= 0) {
+            return 0;
+        }
+        notes.add(String.format(
+                Locale.ROOT,
+                "%.1f mm thick where a seam crosses it: turn the wheel by hand, heavier needle, or end the seam short.",
+                keeper.crossingMm()));
+        return 2 * over * CROSSING_MINUTES_PER_MM;
     }
 
     private static Use zipShortened(Want want, Keeper zip) {
@@ -197,6 +220,10 @@ public record Use(
                     first.lengthMm() / first.restMm(),
                     first.stretchedMm() * want.lengthMm() / first.lengthMm()));
         }
+        if (want.side().opposes(first.side())) {
+            notes.add("Turned round: the cloth lies on the other side of this edge.");
+        }
+        cost += crossing(first, notes);
         // Of keepers that serve alike the one that leaves least over: the longer ones may serve something longer.
         cost += Math.max(0, joined - want.lengthMm()) * LEFT_OVER_MINUTES_PER_MM;
         if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.WORN)) {

@@ -18,6 +18,7 @@ import org.handdown.pattern.Role;
  * @param stretchesToMm how long it must become in wear; 0 where it need not stretch
  * @param leastDepthMm and mostDepthMm: bounds of its depth
  * @param bowMm how far the piece's edge bows out; a keeper must bow alike
+ * @param side of the piece's edge on which its cloth lies, grain up; none for a level edge or a thing of its own
  */
 public record Want(
         String id,
@@ -29,7 +30,8 @@ public record Want(
         double stretchesToMm,
         double leastDepthMm,
         double mostDepthMm,
-        double bowMm) {
+        double bowMm,
+        Side side) {
     public Want {
         if (name.isBlank() || name.length() > 80) {
             throw new RefusedValueException("want.name", "Say in up to 80 characters what is wanted.");
@@ -73,7 +75,8 @@ public record Want(
                 wish.stretchesToMm(),
                 0,
                 DEEPEST_MM,
-                Inventory.bowMm(edge));
+                edge.bowMm(),
+                piece.pair() && copy >= piece.quantity() / 2 ? Side.of(edge).mirrored() : Side.of(edge));
     }
 
     /** Along the cut line: the allowances of the neighbouring edges lie on the finish too. */

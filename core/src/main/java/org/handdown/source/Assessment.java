@@ -2,6 +2,7 @@ package org.handdown.source;
 
 import java.time.LocalDate;
 import java.util.Map;
+import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
 
@@ -10,9 +11,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param wantedBy null without a date
  * @param conditions of keepers that are not sound, by keeper id
+ * @param measured how its measures were come by, which says how far to trust them
  */
-public record Assessment(Missed missed, @Nullable LocalDate wantedBy, Map<String, Condition> conditions) {
-    public static final Assessment NONE = new Assessment(Missed.SOME, null, Map.of());
+public record Assessment(
+        Missed missed, @Nullable LocalDate wantedBy, Map<String, Condition> conditions, Origin measured) {
+    public static final Assessment NONE = new Assessment(Missed.SOME, null, Map.of(), Origin.TAPE);
 
     private static final int MOST = 200;
 

@@ -2,6 +2,8 @@ package org.handdown.source;
 
 import java.util.List;
 import java.util.Set;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 
 /**
@@ -79,5 +81,18 @@ public record Join(
 
     public boolean isFused() {
         return traits.contains(Trait.FUSED);
+    }
+
+    /**
+     * The point so far along this join on an edge of its part; a seam measured longer or shorter than the drawing is scaled onto it.
+     *
+     * @throws RefusedValueException past its end
+     */
+    public Point along(Edge edge, double mm) {
+        if (mm > lengthMm + 0.5) {
+            throw new RefusedValueException(
+                    "join.at", "The %s is %.0f mm long; %.0f mm lies past its end.".formatted(name, lengthMm, mm));
+        }
+        return edge.at(mm / lengthMm);
     }
 }

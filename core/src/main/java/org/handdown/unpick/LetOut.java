@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
@@ -30,9 +31,28 @@ public final class LetOut {
      * @param leastAllowanceMm to be kept in every seam
      * @param hemFinishMm taken up by the new hem
      * @param dartsToo shaping darts may go as well
+     * @param levels more girth at other levels, by their ids in the {@link ReleaseBudget}
      */
-    public record Wish(double waistMm, double lengthMm, double leastAllowanceMm, double hemFinishMm, boolean dartsToo) {
+    public record Wish(
+            double waistMm,
+            double lengthMm,
+            double leastAllowanceMm,
+            double hemFinishMm,
+            boolean dartsToo,
+            Map<String, Double> levels) {
+        private static final int MOST_LEVELS = 40;
+
+        /** At the waist and in length only. */
+        public Wish(double waistMm, double lengthMm, double leastAllowanceMm, double hemFinishMm, boolean dartsToo) {
+            this(waistMm, lengthMm, leastAllowanceMm, hemFinishMm, dartsToo, Map.of());
+        }
+
         public Wish {
+            levels = Map.copyOf(levels);
+            if (levels.size() > MOST_LEVELS) {
+                throw new RefusedValueException("letOut.levels", "40 levels at most.");
+            }
+            levels.forEach((id, mm) -> new Range(0, 800).require("letOut.levels", Length.ofMm(mm)));
             new Range(0, 800).require("letOut.waist", Length.ofMm(waistMm));
             new Range(0, 500).require("letOut.length", Length.ofMm(lengthMm));
             new Range(3, 30).require("letOut.leastAllowance", Length.ofMm(leastAllowanceMm));
@@ -126,6 +146,30 @@ public final class LetOut {
         return new Side(name, given, wanted - missing, missing);
     }
 
+    public ReleaseBudget budget() {
+        return new ReleaseBudget(anatomy, wish.leastAllowanceMm(), wish.hemFinishMm());
+    }
+
+    /** Other levels that are to grow, each with what its own seams and folds give, and what is missing. */
+    public List<Side> levels() {
+        List<ReleaseBudget.Level> known = budget().levels();
+        List<Side> sides = new ArrayList<>();
+        new java.util.TreeMap<>(wish.levels()).forEach((id, wanted) -> {
+            ReleaseBudget.Level level = known.stream()
+                    .filter(l -> l.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedValueException(
+                            "letOut.levels", "There is nothing to let out at “%s”.".formatted(id)));
+            if (wanted > 0) {
+                List<Release> open = level.releases().stream()
+                        .filter(r -> wish.dartsToo() || r.kind() != Release.Kind.DART)
+                        .toList();
+                sides.add(side(level.name(), open, wanted));
+            }
+        });
+        return sides;
+    }
+
     /** What each side of the waist seam gains at most: the part that gains least sets the pace. */
     public double gainMm() {
         return sides().stream().mapToDouble(Side::gainMm).min().orElse(0);
@@ -158,17 +202,18 @@ public final class LetOut {
         return middles;
     }
 
-    /** Joins to open, with the stretch where not all of the join is needed; a whole join has none. */
-    public Map<String, List<Stretch>> openings() {
-        Map<String, List<Stretch>> open = new LinkedHashMap<>();
+    /** Joins to open, with the stretches where not all of the join is needed; a whole join has none. */
+    public Map<String, Optional<Stretches>> openings() {
+        Map<String, Optional<Stretches>> open = new LinkedHashMap<>();
         List<Given> all = new ArrayList<>();
         sides().forEach(s -> all.addAll(s.given()));
+        levels().forEach(s -> all.addAll(s.given()));
         for (Given g : all) {
-            if (g.mm() <= 0) {
+            if (g.mm() <= 0 || g.release().kind() == Release.Kind.HEM) {
                 continue;
             }
             if (g.release().kind() == Release.Kind.ALLOWANCE) {
-                open.put(g.release().id(), List.of());
+                open.put(g.release().id(), Optional.empty());
                 continue;
             }
             Fold fold = anatomy.folds().stream()
@@ -181,26 +226,21 @@ public final class LetOut {
                     boolean everywhere = fold.count() > 3 || fold.kind() == Fold.Kind.GATHER;
                     open.merge(
                             join.id(),
-                            everywhere ? List.of() : stretches(fold, join),
-                            (a, b) -> a.isEmpty() || b.isEmpty() ? List.of() : joined(a, b));
+                            everywhere ? Optional.empty() : Optional.of(stretches(fold, join)),
+                            (a, b) -> a.isEmpty() || b.isEmpty()
+                                    ? Optional.empty()
+                                    : Optional.of(a.get().and(b.get())));
                 }
             }
         }
         if (hem().gainMm() > 0) {
-            hem().given().forEach(g -> open.put(g.release().id(), List.of()));
+            hem().given().forEach(g -> open.put(g.release().id(), Optional.empty()));
         }
         return open;
     }
 
-    private static List<Stretch> joined(List<Stretch> a, List<Stretch> b) {
-        List<Stretch> all = new ArrayList<>(a);
-        all.addAll(b);
-        all.sort(Comparator.comparingDouble(Stretch::fromMm));
-        return all;
-    }
-
     /** Along the folded seam, round the middle of each fold. */
-    private List<Stretch> stretches(Fold fold, Join join) {
+    private Stretches stretches(Fold fold, Join join) {
         double flat = anatomy.part(fold.part()).outline().edge(fold.edge()).lengthMm();
         List<Stretch> stretches = new ArrayList<>();
         for (double middle : middles(fold, flat)) {
@@ -208,7 +248,7 @@ public final class LetOut {
             stretches.add(
                     new Stretch(Math.max(0, at - fold.depthMm()), Math.min(join.lengthMm(), at + fold.depthMm())));
         }
-        return stretches;
+        return new Stretches(stretches);
     }
 
     /**

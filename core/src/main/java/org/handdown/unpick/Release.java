@@ -28,12 +28,23 @@ public record Release(
         String shows) {
     /** From least to most seen; cloth comes from the first that has some. */
     public enum Kind {
-        PLEAT,
-        GATHER,
-        TUCK,
-        DART,
-        ALLOWANCE,
-        HEM
+        PLEAT("old creases, until they are pressed out"),
+        GATHER("old creases, until they are pressed out"),
+        TUCK("old creases, until they are pressed out"),
+        DART("the shape it gave; its old line shows where the cloth faded"),
+        ALLOWANCE("the old stitch line, beside the new seam"),
+        HEM("the old fold, often faded: try steam, or hide it under a band");
+
+        private final String shows;
+
+        Kind(String shows) {
+            this.shows = shows;
+        }
+
+        /** What will be seen afterwards. */
+        public String shows() {
+            return shows;
+        }
     }
 
     /** Least allowance that still holds: overlocked knit, woven (handbook of the trade §3; common practice, no source). */
@@ -70,9 +81,7 @@ public record Release(
                     part,
                     fold.count(),
                     2 * fold.depthMm(),
-                    fold.kind() == Fold.Kind.DART
-                            ? "the shape it gave; its old line shows where the cloth faded"
-                            : "old creases, until they are pressed out"));
+                    Kind.valueOf(fold.kind().name()).shows()));
         }
         for (Join join : anatomy.joins()) {
             boolean sideSeam = join.runs().size() == 2
@@ -90,7 +99,7 @@ public record Release(
                         join.runs().get(0).part(),
                         1,
                         gives,
-                        "the old stitch line, beside the new seam"));
+                        Kind.ALLOWANCE.shows()));
             }
         }
         return releases;
@@ -108,15 +117,7 @@ public record Release(
             if (join.finishedEdge() && gives > 0) {
                 String part = join.runs().get(0).part();
                 releases.add(new Release(
-                        join.id(),
-                        Kind.HEM,
-                        join.name(),
-                        "length",
-                        "skirt",
-                        part,
-                        1,
-                        gives,
-                        "the old fold, often faded: try steam, or hide it under a band"));
+                        join.id(), Kind.HEM, join.name(), "length", "skirt", part, 1, gives, Kind.HEM.shows()));
             }
         }
         return releases;

@@ -32,7 +32,7 @@ public final class UnpickPlan {
 
     private final Anatomy anatomy;
     private final Map<String, JoinDecision> decisions;
-    private final Map<String, Stretch> stretches;
+    private final Map<String, Stretches> stretches;
     private final Map<StitchType, Double> ownRates;
 
     /**
@@ -43,7 +43,7 @@ public final class UnpickPlan {
     public UnpickPlan(
             Anatomy anatomy,
             Map<String, JoinDecision> decisions,
-            Map<String, Stretch> stretches,
+            Map<String, Stretches> stretches,
             Map<StitchType, Double> ownRates) {
         this.anatomy = anatomy;
         this.decisions = Map.copyOf(decisions);
@@ -55,14 +55,14 @@ public final class UnpickPlan {
         return anatomy;
     }
 
-    /** The stretch that is opened, where it is not the whole join. */
-    public Optional<Stretch> stretch(String join) {
+    /** The stretches that are opened, where it is not the whole join. */
+    public Optional<Stretches> stretches(String join) {
         return decision(join) == JoinDecision.UNPICK ? Optional.ofNullable(stretches.get(join)) : Optional.empty();
     }
 
     /** Is it opened along all its length, so that its parts come apart? */
     public boolean isOpen(Join join) {
-        return decision(join.id()) != JoinDecision.LEAVE && stretch(join.id()).isEmpty();
+        return decision(join.id()) != JoinDecision.LEAVE && stretches(join.id()).isEmpty();
     }
 
     public double rate(StitchType stitch) {
@@ -100,10 +100,10 @@ public final class UnpickPlan {
         JoinDecision decision = decision(join.id());
         double sides = join.finishedEdge() ? 1 : join.runs().size();
         double cm2 = join.lengthMm() * join.allowanceMm() * sides / 100;
-        Optional<Stretch> stretch = stretch(join.id());
-        if (stretch.isPresent()) {
+        Optional<Stretches> stretches = stretches(join.id());
+        if (stretches.isPresent()) {
             // Its parts stay together: minutes are spent, but no cloth comes free for cutting.
-            double opened = stretch.get().openedMm(join);
+            double opened = stretches.get().openedMm(join);
             return new Outcome(join, decision, join.minutes(rate(join.stitch()), opened, 0), 0, 0, 0);
         }
         double minutes = minutes(join, decision);
@@ -153,7 +153,7 @@ public final class UnpickPlan {
             String names = String.join(
                     ", ", freed.stream().map(p -> anatomy.part(p).name()).toList());
             effects.add((now == JoinDecision.LEAVE ? "Opening it frees: " : "It frees: ") + names + ".");
-        } else if (now != JoinDecision.LEAVE && stretch(join.id()).isEmpty() && Hanging.holds(join)) {
+        } else if (now != JoinDecision.LEAVE && stretches(join.id()).isEmpty() && Hanging.holds(join)) {
             effects.add("No part lies flat by it that would not without: it could stay closed.");
         }
         if (now == JoinDecision.CUT_AWAY && join.allowanceMm() > 0) {

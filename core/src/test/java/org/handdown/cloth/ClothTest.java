@@ -11,7 +11,7 @@ class ClothTest {
     private static final double INCH = 25.4;
 
     private static Cloth cloth(String fibre, double thickness, HeatLimit heat, @Nullable StretchTest across) {
-        ClothSheet sheet = new ClothSheet(across, null, ClothSheet.CutEdge.STAYS, false, false, false);
+        ClothSheet sheet = new ClothSheet(across, null, ClothSheet.CutEdge.STAYS, false, false, false, false);
         return new Cloth(fibre, fibre, Weave.PLAIN, "#808080", false, false, thickness, heat, sheet);
     }
 

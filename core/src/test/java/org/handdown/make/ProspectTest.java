@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.handdown.measure.Origin;
 import org.handdown.source.Assessment;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -14,8 +15,8 @@ class ProspectTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 1);
 
     private static Prospect of(double minutes, Assessment.Missed missed, @Nullable LocalDate by, boolean tried) {
-        Step step = new Step("s", "s", "", true, List.of(), "", minutes, List.of());
-        return Prospect.of(List.of(step), minutes, new Assessment(missed, by, Map.of()), tried, TODAY);
+        Step step = new Step("s", "s", "", true, List.of(), "", minutes, List.of(), List.of());
+        return Prospect.of(List.of(step), minutes, new Assessment(missed, by, Map.of(), Origin.TAPE), tried, TODAY);
     }
 
     @Test

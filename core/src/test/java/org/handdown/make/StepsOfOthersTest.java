@@ -9,10 +9,12 @@ import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.lay.FitProblem;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.project.Aim;
@@ -22,11 +24,13 @@ import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
+import org.handdown.source.Layer;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
 import org.handdown.unpick.PartLabel;
-import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
+import org.handdown.unpick.TakeIn;
 import org.junit.jupiter.api.Test;
 
 /** Order of work for pieces entered by hand and for letting out: handbook §7, common practice, no source. */
@@ -74,7 +78,8 @@ class StepsOfOthersTest {
 
     @Test
     void handPiecesAreCutOnlyBehindTheGateAndKeepersMadeWhileFlat() {
-        Want pocket = new Want("want-pocket", "pocket", Role.POCKET, "", "", 100, 0, 90, 200, 0);
+        Want pocket = new Want(
+                "want-pocket", "pocket", Role.POCKET, "", "", 100, 0, 90, 200, 0, org.handdown.reuse.Side.NONE);
         Project shirt = project(
                 SourceKind.SHIRT,
                 Garment.BY_HAND,
@@ -108,7 +113,7 @@ class StepsOfOthersTest {
                         new Project.LettingOut(new LetOut.Wish(60, 20, 10, 10, false)))
                 .withOpening(new Project.Opening(
                         Map.of("band-front", JoinDecision.UNPICK, "hem", JoinDecision.UNPICK),
-                        Map.of("band-front", new Stretch(20, 120))));
+                        Map.of("band-front", Stretches.of(20, 120))));
         List<String> ids = ids(skirt);
         assertThat(ids.indexOf("gate-open")).isLessThan(ids.indexOf("press-out"));
         assertThat(ids.indexOf("press-out")).isLessThan(ids.indexOf("fold-pleats-front"));
@@ -117,7 +122,7 @@ class StepsOfOthersTest {
         assertThat(new Workroom(skirt).steps())
                 .filteredOn(s -> s.id().equals("open-band-front"))
                 .singleElement()
-                .satisfies(s -> assertThat(s.how()).contains("Only from 2.0 cm to 12.0 cm"));
+                .satisfies(s -> assertThat(s.how()).contains("only from 2.0 cm to 12.0 cm"));
         // Nothing is cut out: panels and lay are not asked for.
         assertThat(new Workroom(skirt).stations())
                 .filteredOn(s -> s.sentence().startsWith("Not needed"))
@@ -138,5 +143,81 @@ class StepsOfOthersTest {
         assertThat(sleeve.side()).isEqualTo("left");
         assertThat(sleeve.partner()).isEqualTo("sleeve right");
         assertThat(sleeve.neighbours()).contains("front left", "back", "cuff left");
+    }
+
+    /** You can cut off more later, never add (handbook §3): baste, try on, sew, and trim last. */
+    @Test
+    void takingInTrimsOnlyAfterTheTryOn() {
+        Project skirt = project(
+                        SourceKind.SKIRT,
+                        Garment.TAKE_IN,
+                        new Project.TakingIn(new TakeIn.Wish(List.of(
+                                new TakeIn.Reading(
+                                        TakeIn.Kind.SEAM,
+                                        "side-left",
+                                        List.of(new TakeIn.Pinch(100, 12), new TakeIn.Pinch(300, 8)),
+                                        true),
+                                new TakeIn.Reading(
+                                        TakeIn.Kind.TURN_UP, "hem", List.of(new TakeIn.Pinch(0, 40)), true)))))
+                .withOpening(Project.Opening.NONE);
+        List<String> ids = ids(skirt);
+        assertThat(ids.indexOf("pin")).isLessThan(ids.indexOf("mark-0"));
+        assertThat(ids.indexOf("mark-0")).isLessThan(ids.indexOf("copy-0"));
+        assertThat(ids.indexOf("baste")).isLessThan(ids.indexOf("gate-trim"));
+        assertThat(ids.indexOf("gate-trim")).isLessThan(ids.indexOf("trim"));
+        assertThat(ids.get(ids.size() - 1)).isEqualTo("trim");
+        assertThat(new Workroom(skirt).steps())
+                .filteredOn(s -> s.id().equals("mark-0"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.how()).contains("At 10.0 cm along: 1.2 cm inside"));
+        assertThat(new Workroom(skirt).stations())
+                .filteredOn(s -> s.station() == org.handdown.project.Station.PIECES)
+                .singleElement()
+                .satisfies(s -> assertThat(s.sentence()).isEqualTo("2 places taken in or shortened"));
+        assertThat(new Workroom(skirt).problem()).isEmpty();
+    }
+
+    /** Secure first, cut after: the neck has a gate of its own, with its figures, before the one step that cuts it. */
+    @Test
+    void aNecklineIsSecuredThenGatedThenCut() {
+        Piece front = rectangle("front", 300, 300, Map.of());
+        Project.Workings neck = new Project.Workings(
+                List.of(),
+                List.of(new Neckline("deeper V", Neckline.Shape.V, 180, 150, 200, new Neckline.Band(420, 25, 0.4))));
+        Project tee = project(SourceKind.T_SHIRT, Garment.BY_HAND, new Project.ByHand(List.of(front), List.of()))
+                .withWorkings(neck);
+        List<String> ids = ids(tee);
+        assertThat(ids.indexOf("mark-neck-0")).isLessThan(ids.indexOf("gate-neck-0"));
+        assertThat(ids.indexOf("gate-neck-0")).isLessThan(ids.indexOf("cut-neck-0"));
+        assertThat(ids.indexOf("cut-neck-0")).isLessThan(ids.indexOf("sew"));
+        assertThat(new Workroom(tee).steps())
+                .filteredOn(s -> s.id().equals("gate-neck-0"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.checks()).anyMatch(c -> c.contains("slants")));
+    }
+
+    /** A piece of the lining is laid on the lining, one of the outer cloth never. */
+    @Test
+    void piecesOfTheLiningLieOnTheLiningOnly() {
+        Piece outer = rectangle("outer", 200, 200, Map.of());
+        Piece lining = new Piece(
+                "lining",
+                "lining",
+                outer.stitchLine(),
+                outer.allowances(),
+                1,
+                false,
+                CutGrain.LENGTHWISE,
+                true,
+                Map.of(),
+                List.of(),
+                List.of(),
+                Layer.LINING);
+        Project coat = project(SourceKind.COAT, Garment.BY_HAND, new Project.ByHand(List.of(outer, lining), List.of()));
+        FitProblem problem =
+                new Workroom(new Workroom(coat).redoPanels()).problem().orElseThrow();
+        assertThat(problem.piece("lining").cloths()).containsExactly("rust cord lining");
+        assertThat(problem.piece("outer").cloths()).containsExactly("rust cord");
+        assertThat(problem.panels()).extracting(p -> p.cloth()).contains("rust cord", "rust cord lining");
     }
 }

@@ -20,6 +20,7 @@ class WorkOrderTest {
                 List.of(),
                 "",
                 1,
+                List.of(),
                 List.of(needs).stream().map(n -> new Step.Need(n, Reason.RISK)).toList());
     }
 

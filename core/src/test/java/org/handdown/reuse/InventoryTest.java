@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
+import org.handdown.measure.Origin;
 import org.handdown.source.Assessment;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
@@ -74,11 +75,13 @@ class InventoryTest {
     @Test
     void aBrokenKeeperIsNeverUsedAndAWornOneOnlyWithoutASoundOne() {
         UnpickPlan plan = plan(SourceKind.SHIRT, Map.of());
-        Want pocket = new Want("p", "pocket", org.handdown.pattern.Role.POCKET, "", "", 100, 0, 90, 200, 0);
-        Assessment broken = new Assessment(Assessment.Missed.SOME, null, Map.of("pocket", Assessment.Condition.BROKEN));
+        Want pocket = new Want("p", "pocket", org.handdown.pattern.Role.POCKET, "", "", 100, 0, 90, 200, 0, Side.NONE);
+        Assessment broken = new Assessment(
+                Assessment.Missed.SOME, null, Map.of("pocket", Assessment.Condition.BROKEN), Origin.TAPE);
         assertThat(BestUse.of(List.of(pocket), Inventory.of(plan, Demo.CORD, broken)))
                 .isEmpty();
-        Assessment worn = new Assessment(Assessment.Missed.SOME, null, Map.of("pocket", Assessment.Condition.WORN));
+        Assessment worn =
+                new Assessment(Assessment.Missed.SOME, null, Map.of("pocket", Assessment.Condition.WORN), Origin.TAPE);
         assertThat(BestUse.of(List.of(pocket), Inventory.of(plan, Demo.CORD, worn)))
                 .singleElement()
                 .satisfies(u -> assertThat(u.notes()).anyMatch(n -> n.contains("worn")));

@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Point;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
 import org.handdown.source.Layer;
@@ -42,6 +44,9 @@ class UseTest {
                 0,
                 0,
                 0,
+                Side.NONE,
+                0,
+                false,
                 Assessment.Condition.SOUND);
     }
 
@@ -63,15 +68,18 @@ class UseTest {
                 0,
                 0,
                 0,
+                Side.NONE,
+                0,
+                false,
                 Assessment.Condition.SOUND);
     }
 
     private static Want want(String id, Role role, double length, double stretchesTo) {
-        return new Want(id, id, role, "", "", length, stretchesTo, 0, 400, 0);
+        return new Want(id, id, role, "", "", length, stretchesTo, 0, 400, 0, Side.NONE);
     }
 
     private static Want edgeWant(String id, Role role, double length, double bow) {
-        return new Want(id, id, role, "piece", id, length, 0, 0, 400, bow);
+        return new Want(id, id, role, "piece", id, length, 0, 0, 400, bow, Side.NONE);
     }
 
     /** Handbook §4: a rib kept on a lengthened neckline: opening/rib length must stay below 1 + usable stretch. */
@@ -113,6 +121,9 @@ class UseTest {
                 0,
                 0,
                 0,
+                Side.NONE,
+                0,
+                false,
                 Assessment.Condition.SOUND);
         Use use = Use.of(edgeWant("e", Role.CUFF, 220, 0), rib);
         assertThat(use.serves()).isTrue();
@@ -253,6 +264,9 @@ class UseTest {
                     0,
                     0,
                     0,
+                    Side.NONE,
+                    0,
+                    false,
                     Assessment.Condition.SOUND));
             wants.add(want("w" + i, Role.POCKET, 90 + random.nextInt(100), 0));
         }
@@ -337,5 +351,75 @@ class UseTest {
     void aNarrowLapIsToldInFigures() {
         ButtonRow row = ButtonRow.of(new ButtonRow.Need(300, 20, 60, -1), List.of(60.0, 140.0, 220.0), 300, 3, 24, 15);
         assertThat(row.sentences()).anyMatch(s -> s.contains("18.0 mm, are the least"));
+    }
+
+    private static Keeper placket(Side side, boolean oneWay, double crossingMm) {
+        return new Keeper(
+                "p",
+                "placket",
+                KeeperKind.PLACKET,
+                Layer.SHELL,
+                "front-left",
+                "centre",
+                600,
+                600,
+                0,
+                34,
+                0,
+                Keeper.Hold.ATTACHED,
+                0,
+                7,
+                11,
+                17,
+                side,
+                crossingMm,
+                oneWay,
+                Assessment.Condition.SOUND);
+    }
+
+    private static Want front(Side side) {
+        return new Want("front", "front", Role.CLOSURE, "piece", "front", 500, 0, 0, 400, 0, side);
+    }
+
+    /** Handed: cloth to the right of the edge serves a piece drawn so; with pile the other one cannot even be turned round. */
+    @Test
+    void handednessForbidsWhereThePileRunsOneWayAndIsToldElsewhere() {
+        assertThat(Use.of(front(Side.LEFT), placket(Side.LEFT, true, 2)).serves())
+                .isTrue();
+        assertThat(Use.of(front(Side.LEFT), placket(Side.RIGHT, true, 2)).refusal())
+                .contains("pile runs one way");
+        Use turned = Use.of(front(Side.LEFT), placket(Side.RIGHT, false, 2));
+        assertThat(turned.serves()).isTrue();
+        assertThat(turned.notes()).anyMatch(n -> n.contains("Turned round"));
+        assertThat(Use.of(front(Side.LEFT), placket(Side.LEFT, false, 2)).notes())
+                .noneMatch(n -> n.contains("Turned"));
+    }
+
+    /** Thickness at crossings costs time: of two that serve alike the thinner one is taken. */
+    @Test
+    void aThickCrossingCostsMinutes() {
+        Use thin = Use.of(front(Side.LEFT), placket(Side.LEFT, true, 4));
+        Use thick = Use.of(front(Side.LEFT), placket(Side.LEFT, true, 12));
+        assertThat(thick.costMinutes() - thin.costMinutes()).isCloseTo(7, within(1e-9));
+        assertThat(thick.notes()).anyMatch(n -> n.contains("12.0 mm thick"));
+        assertThat(BestUse.of(
+                                List.of(front(Side.LEFT)),
+                                List.of(
+                                        placket(Side.LEFT, true, 12),
+                                        placket(Side.LEFT, true, 4).judged(Assessment.Condition.SOUND)))
+                        .get(0)
+                        .costMinutes())
+                .isCloseTo(thin.costMinutes(), within(1e-9));
+    }
+
+    /** Frame of a counter-clockwise outline: going up its right side the cloth lies to the left. */
+    @Test
+    void theClothLiesToTheLeftOfAnEdgeThatRunsUp() {
+        Edge up = Edge.line("a", new Point(100, 0), new Point(110, 300));
+        assertThat(Side.of(up)).isEqualTo(Side.LEFT);
+        assertThat(Side.of(up.reversed())).isEqualTo(Side.RIGHT);
+        assertThat(Side.of(Edge.line("hem", new Point(0, 0), new Point(300, 5))))
+                .isEqualTo(Side.NONE);
+        assertThat(Side.LEFT.mirrored()).isEqualTo(Side.RIGHT);
     }
 }

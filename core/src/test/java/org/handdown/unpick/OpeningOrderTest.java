@@ -61,7 +61,7 @@ class OpeningOrderTest {
     @Test
     void howToUnpickFollowsTheStitchAndTheCloth() {
         Anatomy shirt = Demo.average(SourceKind.T_SHIRT, Map.of()).anatomy();
-        ClothSheet ladders = new ClothSheet(null, null, ClothSheet.CutEdge.LADDERS, false, false, false);
+        ClothSheet ladders = new ClothSheet(null, null, ClothSheet.CutEdge.LADDERS, false, false, false, false);
         Cloth knit = new Cloth("k", "", Weave.KNIT, "#808080", false, false, 0.8, HeatLimit.ONE_DOT, ladders);
         Technique cover = Technique.of(shirt.join("hem"), knit, JoinDecision.UNPICK);
         assertThat(cover.how()).anyMatch(h -> h.contains("runs out by itself"));

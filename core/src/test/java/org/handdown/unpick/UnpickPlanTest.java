@@ -59,7 +59,7 @@ class UnpickPlanTest {
     @Test
     void aStretchIsOpenedWithAMarginAndSewnBackOverTheOldEnds() {
         Join side = TROUSERS.join("side-left");
-        Stretch stretch = new Stretch(200, 300);
+        Stretches stretch = Stretches.of(200, 300);
         assertThat(stretch.openedMm(side)).isCloseTo(125.4, within(1e-9));
         assertThat(stretch.sewnMm(side)).isCloseTo(150.8, within(1e-9));
         UnpickPlan partly = new UnpickPlan(

@@ -9,6 +9,7 @@ import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
@@ -28,7 +29,7 @@ final class AimJson {
                         new Wearer.Taken(
                                 Length.ofMm(m.get("mm").number()),
                                 m.get("typed").text(""),
-                                m.get("origin").word(Wearer.Origin.class)));
+                                m.get("origin").word(Origin.class)));
             }
         }
         JsonField ease = f.get("ease").required();

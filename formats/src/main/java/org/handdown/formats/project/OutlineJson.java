@@ -68,7 +68,7 @@ final class OutlineJson {
         });
     }
 
-    private static Point point(JsonField f) {
+    static Point point(JsonField f) {
         Point p = f.point();
         if (Math.abs(p.x()) > FARTHEST_MM || Math.abs(p.y()) > FARTHEST_MM) {
             throw f.refusal("lies more than 10 m away; lengths are in mm.");
@@ -96,7 +96,7 @@ final class OutlineJson {
         return edges;
     }
 
-    private static ArrayNode write(Point p) {
+    static ArrayNode write(Point p) {
         return FitProblemJson.JSON.createArrayNode().add(p.x()).add(p.y());
     }
 }

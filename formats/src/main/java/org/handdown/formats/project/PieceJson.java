@@ -13,11 +13,13 @@ import org.handdown.geometry.Outline;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.project.Project;
+import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
-import org.handdown.unpick.LetOut;
+import org.handdown.source.Layer;
 
 /** Pieces and wants entered by hand, and what is to be let out, as JSON. */
 final class PieceJson {
@@ -25,13 +27,11 @@ final class PieceJson {
 
     static Project.Pieces read(JsonField f) {
         if (f.get("letOut").isPresent()) {
-            JsonField l = f.get("letOut");
-            return l.refusingHere(() -> new Project.LettingOut(new LetOut.Wish(
-                    l.get("waistMm").number(),
-                    l.get("lengthMm").number(),
-                    l.get("leastAllowanceMm").number(),
-                    l.get("hemFinishMm").number(),
-                    l.get("dartsToo").flag(false))));
+            return new Project.LettingOut(
+                    AlterationJson.letOut(f.get("letOut")), AlterationJson.inserts(f.get("inserts")));
+        }
+        if (f.get("takeIn").isPresent()) {
+            return new Project.TakingIn(AlterationJson.takeIn(f.get("takeIn")));
         }
         if (f.get("byHand").isPresent()) {
             return f.refusingHere(() -> new Project.ByHand(
@@ -79,7 +79,8 @@ final class PieceJson {
                 f.get("required").flag(true),
                 wishes,
                 List.of(),
-                List.of());
+                f.get("notches").list(n -> new Piece.Notch(n.get("label").name(), OutlineJson.point(n.get("at")))),
+                f.get("layer").word(Layer.class, Layer.SHELL));
     }
 
     private static void requireEdge(JsonField f, List<String> edges, String edge) {
@@ -99,7 +100,8 @@ final class PieceJson {
                 f.get("stretchesToMm").number(0),
                 f.get("leastDepthMm").number(0),
                 f.get("mostDepthMm").number(400),
-                0);
+                0,
+                Side.NONE);
     }
 
     static ObjectNode write(Project.Pieces pieces) {
@@ -107,13 +109,13 @@ final class PieceJson {
         if (pieces instanceof Project.Drafted drafted) {
             node.set("draftedFrom", AimJson.write(drafted.from()));
         } else if (pieces instanceof Project.LettingOut letting) {
-            LetOut.Wish wish = letting.wish();
-            node.putObject("letOut")
-                    .put("waistMm", wish.waistMm())
-                    .put("lengthMm", wish.lengthMm())
-                    .put("leastAllowanceMm", wish.leastAllowanceMm())
-                    .put("hemFinishMm", wish.hemFinishMm())
-                    .put("dartsToo", wish.dartsToo());
+            AlterationJson.write(node, letting.wish());
+            InsertDraft.Wish inserts = letting.inserts();
+            if (inserts != null) {
+                AlterationJson.write(node, inserts);
+            }
+        } else if (pieces instanceof Project.TakingIn taking) {
+            AlterationJson.write(node, taking.wish());
         } else if (pieces instanceof Project.ByHand byHand) {
             ArrayNode list = node.putArray("byHand");
             byHand.pieces().forEach(p -> list.add(write(p)));
@@ -147,6 +149,14 @@ final class PieceJson {
                         .put("role", Words.of(w.role()))
                         .put("lapMm", w.lapMm())
                         .put("stretchesToMm", w.stretchesToMm()));
+        if (!piece.notches().isEmpty()) {
+            ArrayNode notches = node.putArray("notches");
+            piece.notches()
+                    .forEach(n -> notches.addObject().put("label", n.label()).set("at", OutlineJson.write(n.at())));
+        }
+        if (piece.layer() != Layer.SHELL) {
+            node.put("layer", Words.of(piece.layer()));
+        }
         return node;
     }
 }

@@ -36,6 +36,7 @@ public final class ProjectJson {
                 read(f.get("panels"), PanelsJson::read),
                 read(f.get("pieces"), PieceJson::read),
                 read(f.get("lay"), ProjectJson::lay),
+                WorkingsJson.read(f.get("workings")),
                 done(f.get("done")),
                 f.get("log")
                         .list(n -> new Project.Note(
@@ -101,6 +102,9 @@ public final class ProjectJson {
             l.set("problem", FitProblemJson.write(lay.problem()));
             l.set("layout", FitLayoutJson.write(lay.layout()));
             l.put("movedByHand", lay.movedByHand());
+        }
+        if (!project.workings().equals(Project.Workings.NONE)) {
+            node.set("workings", WorkingsJson.write(project.workings()));
         }
         ObjectNode done = node.putObject("done");
         new TreeMap<>(project.done())

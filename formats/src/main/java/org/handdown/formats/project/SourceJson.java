@@ -14,6 +14,7 @@ import org.handdown.cloth.StretchTest;
 import org.handdown.cloth.Weave;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.Origin;
 import org.handdown.source.Assessment;
 import org.handdown.source.Fault;
 import org.handdown.source.Source;
@@ -49,7 +50,8 @@ final class SourceJson {
             return new Assessment(
                     f.get("missed").word(Assessment.Missed.class, Assessment.Missed.SOME),
                     by.isPresent() ? LocalDate.parse(by.text()) : null,
-                    conditions);
+                    conditions,
+                    f.get("measured").word(Origin.class, Origin.TAPE));
         } catch (DateTimeParseException e) {
             throw by.refusal("is no date; write it as 2026-03-01.");
         }
@@ -75,7 +77,8 @@ final class SourceJson {
                 f.get("edge").word(ClothSheet.CutEdge.class, ClothSheet.CutEdge.UNTESTED),
                 f.get("slippery").flag(false),
                 f.get("pinMarks").flag(false),
-                f.get("neverFlatten").flag(false));
+                f.get("neverFlatten").flag(false),
+                f.get("prettyInside").flag(false));
     }
 
     private static @Nullable StretchTest stretch(JsonField f) {
@@ -106,6 +109,9 @@ final class SourceJson {
         }
         ObjectNode conditions = node.putObject("conditions");
         new TreeMap<>(assessment.conditions()).forEach((k, c) -> conditions.put(k, Words.of(c)));
+        if (assessment.measured() != Origin.TAPE) {
+            node.put("measured", Words.of(assessment.measured()));
+        }
         return node;
     }
 
@@ -126,6 +132,9 @@ final class SourceJson {
         put(s, "along", sheet.along());
         s.put("edge", Words.of(sheet.edge())).put("slippery", sheet.slippery());
         s.put("pinMarks", sheet.pinMarks()).put("neverFlatten", sheet.neverFlatten());
+        if (sheet.prettyInside()) {
+            s.put("prettyInside", true);
+        }
         return node;
     }
 

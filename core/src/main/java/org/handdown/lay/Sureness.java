@@ -1,0 +1,105 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+
+/**
+ * How far a lay may be trusted when the panels were measured with some tolerance. A panel is as large as its measures say, give or take:
+ * a lay that kept that much margin surely fits; one that lies nearer to an edge is tight, and that edge is measured again before
+ * anything is cut.
+ *
+ * @param toleranceMm how far a panel's edge may really lie inside where it was measured
+ */
+public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
+    /** What can be said of it. */
+    public enum Verdict {
+        SURE,
+        TIGHT,
+        DOES_NOT_FIT
+    }
+
+    /** A piece nearer to an edge than the tolerance. */
+    public record Tight(String piece, int copy, String panel, String edge, double slackMm) {}
+
+    public Sureness {
+        tight = List.copyOf(tight);
+    }
+
+    public static Sureness of(FitProblem problem, FitLayout layout, double toleranceMm) {
+        List<Tight> tight = new ArrayList<>();
+        if (problem.marginMm() < toleranceMm) {
+            layout.placements().forEach(p -> tight(problem, p, toleranceMm, tight));
+        }
+        boolean requiredLeft = layout.unplaced().stream()
+                .anyMatch(u -> problem.piece(u.piece()).required());
+        return new Sureness(
+                requiredLeft ? Verdict.DOES_NOT_FIT : tight.isEmpty() ? Verdict.SURE : Verdict.TIGHT,
+                toleranceMm,
+                tight);
+    }
+
+    private static void tight(FitProblem problem, Placed placed, double toleranceMm, List<Tight> tight) {
+        FitPanel panel = problem.panel(placed.panel());
+        FitPiece.Variant variant = problem.piece(placed.piece()).variant(placed.variant());
+        Ring piece = placed.at().toPanel(variant.outline());
+        for (PanelRun run : panel.edges()) {
+            boolean mayAnchor =
+                    variant.anchor() != null && variant.anchor().on().contains(run.kind());
+            List<Point> edge = panel.outline().run(run.from(), run.to());
+            double slack = slack(piece, edge);
+            if (!mayAnchor && slack < toleranceMm) {
+                tight.add(new Tight(placed.piece(), placed.copy(), panel.id(), run.id(), Math.max(0, slack)));
+            }
+        }
+    }
+
+    /** Least distance between corners of one and lines of the other, both ways. */
+    private static double slack(Ring piece, List<Point> edge) {
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i + 1 < edge.size(); i++) {
+            for (Point corner : piece.points()) {
+                least = Math.min(least, corner.distanceMm(edge.get(i), edge.get(i + 1)));
+            }
+        }
+        for (int i = 0; i < piece.size(); i++) {
+            for (Point corner : edge) {
+                least = Math.min(least, corner.distanceMm(piece.at(i), piece.at(i + 1)));
+            }
+        }
+        return least;
+    }
+
+    /** Edges to measure again, each once, in sentences with lengths in mm. */
+    public List<String> sentences() {
+        return switch (verdict) {
+            case SURE ->
+                List.of(String.format(
+                        Locale.ROOT,
+                        "It surely fits: every piece keeps the %.0f mm that the measures may be off.",
+                        toleranceMm));
+            case DOES_NOT_FIT -> List.of("Not everything that must lie has a place.");
+            case TIGHT -> again();
+        };
+    }
+
+    private List<String> again() {
+        List<String> all = new ArrayList<>();
+        all.add(String.format(
+                Locale.ROOT,
+                "It fits as measured, but the measures may be off by %.0f mm. Measure these edges again before cutting:",
+                toleranceMm));
+        Set<String> seen = new HashSet<>();
+        for (Tight t : tight) {
+            if (seen.add(t.panel() + "/" + t.edge())) {
+                all.add("%s of the %s"
+                        .formatted(t.edge().replace('-', ' '), t.panel().replace('-', ' ')));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,75 @@
+package org.handdown.lay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.handdown.Demo;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.panel.Panel;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.source.EdgeKind;
+import org.junit.jupiter.api.Test;
+
+class DesignLayTest {
+    private static final Workroom ROOM = new Workroom(Demo.project(1100));
+
+    private static Cloth marked(boolean marks) {
+        ClothSheet sheet = new ClothSheet(null, null, ClothSheet.CutEdge.STAYS, false, marks, false, false);
+        Cloth c = Demo.CORD;
+        return new Cloth(
+                c.name(),
+                c.fibre(),
+                c.weave(),
+                c.colour(),
+                c.oneWay(),
+                c.reversible(),
+                c.thicknessMm(),
+                c.heat(),
+                sheet);
+    }
+
+    private static FitProblem problem(boolean marks) {
+        Project.MeasuredPanels measured =
+                java.util.Objects.requireNonNull(Demo.project(1100).panels());
+        List<Panel> panels =
+                measured.surveys().stream().map(s -> s.panel(marked(marks))).toList();
+        return DesignLay.problem(ROOM.design().orElseThrow(), panels, marked(marks), 2, 0);
+    }
+
+    /** Old stitch lines of opened seams are kept as needle-hole zones where needles leave marks, and only there. */
+    @Test
+    void needleHolesMayOnlyLieWhereNobodyLooks() {
+        assertThat(problem(false).panels())
+                .allSatisfy(p -> assertThat(p.zones()).noneMatch(z -> z.what().equals("needle holes")));
+        assertThat(problem(true).panels())
+                .allSatisfy(p -> assertThat(p.zones())
+                        .filteredOn(z -> z.what().equals("needle holes"))
+                        .isNotEmpty()
+                        .allMatch(z -> z.kind() == FlawZone.Kind.HIDE));
+    }
+
+    @Test
+    void oldHemsAreAnchorsForHemPiecesOnly() {
+        FitProblem problem = problem(false);
+        assertThat(problem.panels()).anySatisfy(p -> assertThat(p.edges()).anyMatch(e -> e.kind() == EdgeKind.HEM));
+        assertThat(problem.pieces())
+                .filteredOn(p -> p.variants().size() > 1)
+                .isNotEmpty()
+                .allSatisfy(p -> assertThat(p.variants().get(1).anchor()).isNotNull());
+        // The hem's allowance is dropped on the old hem: the piece is smaller there.
+        FitPiece leg = problem.pieces().stream()
+                .filter(p -> p.variants().size() > 1)
+                .findFirst()
+                .orElseThrow();
+        assertThat(leg.variants().get(1).outline().areaMm2())
+                .isLessThan(leg.variants().get(0).outline().areaMm2());
+    }
+
+    @Test
+    void aMarginIsKeptFromEveryEdge() {
+        assertThat(ROOM.problem(3).orElseThrow().marginMm()).isEqualTo(3);
+        assertThat(ROOM.problem().orElseThrow().marginMm()).isZero();
+    }
+}
