@@ -3,6 +3,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
+    { path: '/words', name: 'words', component: () => import('./table/WordsPage.vue') },
     { path: '/', name: 'home', component: () => import('./home/HomePage.vue') },
     {
       path: '/projects/:id',

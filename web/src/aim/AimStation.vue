@@ -66,8 +66,14 @@ const garments = [
   { id: 'DUNGAREES', words: 'dungarees, drafted from the body' },
   { id: 'BY_HAND', words: 'something else, pieces entered by hand' },
   { id: 'LET_OUT', words: 'the source itself, let out' },
+  { id: 'TAKE_IN', words: 'the source itself, taken in or shortened' },
 ] as const
-const firstWords = { DUNGAREES: 'dungarees', BY_HAND: '', LET_OUT: 'let out for another year' }
+const firstWords = {
+  DUNGAREES: 'dungarees',
+  BY_HAND: '',
+  LET_OUT: 'let out for another year',
+  TAKE_IN: 'taken in to fit',
+}
 function otherGarment() {
   form.what = firstWords[form.garment]
   if (project.aim.settled && form.what) void save()

@@ -25,7 +25,7 @@ export function readCookie(name: string, cookies = document.cookie): string | un
   return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1))
 }
 
-export const api = createClient<paths>({ baseUrl: '/' })
+export const api = createClient<paths>({ baseUrl: window.location.origin })
 api.use(csrf)
 
 /** Any failure of a call as a problem that can be shown. */

@@ -372,6 +372,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/panels/{panel}/taped': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['tape']
+    post?: never
+    delete: operations['untape']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/pieces/by-hand': {
     parameters: {
       query?: never
@@ -404,6 +420,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/pieces/inserts': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['inserts']
+    post?: never
+    delete: operations['withoutInserts']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/pieces/let-out': {
     parameters: {
       query?: never
@@ -429,7 +461,7 @@ export interface paths {
     }
     get?: never
     put?: never
-    post: operations['openFor']
+    post: operations['openFor_1']
     delete?: never
     options?: never
     head?: never
@@ -447,6 +479,54 @@ export interface paths {
     put?: never
     post: operations['redoPieces']
     delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/take-in': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['takeIn']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/take-in/openings': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['openFor']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pieces/take-in/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['leaveAsItWas']
     options?: never
     head?: never
     patch?: never
@@ -724,6 +804,38 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/workings/necklines': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['putNeckline']
+    delete: operations['takeNeckline']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/workings/passages': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['putPassage']
+    delete: operations['takePassage']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/quantities': {
     parameters: {
       query?: never
@@ -852,6 +964,54 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/stash/{id}/copy-to/{project}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['copy']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/{id}/copy-to/{project}/preview': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['preview']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/{id}/parts': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['parts']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/stash/{id}/with/{other}': {
     parameters: {
       query?: never
@@ -860,6 +1020,54 @@ export interface paths {
       cookie?: never
     }
     get: operations['pairing']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/tape/draw': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['draw']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/tools': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['tools']
+    put: operations['own']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/words': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['words']
     put?: never
     post?: never
     delete?: never
@@ -911,7 +1119,7 @@ export interface components {
     AimRequest: {
       aboveFloor: string
       /** @enum {string} */
-      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT'
+      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT' | 'TAKE_IN'
       hem: string
       hipEase: string
       measures: {
@@ -925,8 +1133,9 @@ export interface components {
     }
     AimView: {
       aboveFloor: string
+      cutOut: boolean
       /** @enum {string} */
-      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT'
+      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT' | 'TAKE_IN'
       hem: string
       hipEase: string
       measures: components['schemas']['MeasureView'][]
@@ -949,11 +1158,26 @@ export interface components {
         [key: string]: 'SOUND' | 'WORN' | 'BROKEN'
       }
       /** @enum {string} */
+      measured?: 'PATTERN' | 'TAPE' | 'GARMENT' | 'PRINTED' | 'EYE' | 'PROPOSED'
+      /** @enum {string} */
       missed?: 'LITTLE' | 'SOME' | 'DEARLY'
       wantedBy?: string
     }
+    BandView: {
+      depth: string
+      rest: string
+      stretch: string
+    }
     BeginRequest: {
       name: string
+    }
+    BudgetView: {
+      from: string[]
+      girth: string
+      gives: string
+      id: string
+      name: string
+      wanted: string
     }
     ButtonsRequest: {
       end: string
@@ -975,6 +1199,19 @@ export interface components {
       oldLengthMm: number
       oldMm: number[]
       sentences: string[]
+    }
+    ChalkView: {
+      part: string
+      points: number[][]
+      /** @enum {string} */
+      what: 'STITCH' | 'CUT' | 'FOLD'
+    }
+    CheckRequest: {
+      /** Format: int32 */
+      from: number
+      mm: string
+      /** Format: int32 */
+      to: number
     }
     Cloth: {
       colour: string
@@ -1003,6 +1240,7 @@ export interface components {
       neverFlatten: boolean
       oneWay: boolean
       pinMarks: boolean
+      prettyInside: boolean
       reversible: boolean
       slippery: boolean
       thickness: string
@@ -1016,6 +1254,7 @@ export interface components {
       edge: 'UNTESTED' | 'STAYS' | 'FRAYS' | 'FRAYS_FAST' | 'LADDERS'
       neverFlatten: boolean
       pinMarks: boolean
+      prettyInside: boolean
       slippery: boolean
     }
     CoincidenceRequest: {
@@ -1028,6 +1267,29 @@ export interface components {
       sentence: string
       /** @enum {string} */
       verdict: 'BOTH_KEPT' | 'ONE_CUT' | 'TOO_SHORT'
+    }
+    CopyRequest: {
+      allowance: string
+      anchor: string
+      garmentStretch: string
+      length: string
+      marks: components['schemas']['MarkRequest'][]
+      name: string
+      onto: string
+      ontoEdge: string
+      ownStretch: string
+      pair: boolean
+      part: string
+      /** @enum {string} */
+      place: 'START' | 'MIDDLE' | 'END'
+      /** Format: int32 */
+      quantity: number
+      trueing: string
+    }
+    CopyView: {
+      lacks: string[]
+      size: string
+      width: string
     }
     CornerRequest: {
       allowance: string
@@ -1069,6 +1331,16 @@ export interface components {
       /** Format: double */
       minutes: number
     }
+    DrawnView: {
+      area: string
+      ellipses: components['schemas']['EllipseView'][]
+      findings: string[]
+      outline: number[][]
+      pins: number[][]
+      points: number[][]
+      residuals: string[]
+      tolerance: string
+    }
     EdgeView: {
       /** @enum {string} */
       kind:
@@ -1088,6 +1360,14 @@ export interface components {
       name: string
       points: number[][]
     }
+    EllipseView: {
+      /** Format: double */
+      directionDeg: number
+      /** Format: double */
+      longMm: number
+      /** Format: double */
+      shortMm: number
+    }
     EnoughView: {
       sentences: string[]
       /** @enum {string} */
@@ -1104,6 +1384,10 @@ export interface components {
       remedy: 'REMOVE' | 'HIDE' | 'AVOID'
       what: string
       where: string
+    }
+    FigureView: {
+      value: string
+      what: string
     }
     FitEvent: {
       /** Format: int32 */
@@ -1125,6 +1409,7 @@ export interface components {
     FitRequest: {
       /** Format: double */
       seconds: number
+      sure: boolean
     }
     FlawRequest: {
       height: string
@@ -1158,6 +1443,36 @@ export interface components {
       most: string
       name: string
       shows: string
+    }
+    InsertLevelRequest: {
+      down: string
+      gain: string
+    }
+    InsertLevelView: {
+      down: string
+      gain: string
+      width: string
+    }
+    InsertsRequest: {
+      allowance: string
+      levels: components['schemas']['InsertLevelRequest'][]
+      lined: boolean
+      piped: boolean
+      seam: string
+      /** Format: int32 */
+      seams: number
+      sleeveSeam: string
+    }
+    InsertsView: {
+      allowance: string
+      levels: components['schemas']['InsertLevelView'][]
+      lined: boolean
+      notes: string[]
+      piped: boolean
+      seam: string
+      /** Format: int32 */
+      seams: number
+      sleeveSeam: string
     }
     JobView: {
       levels: components['schemas']['SlackView'][]
@@ -1193,7 +1508,7 @@ export interface components {
       runs: components['schemas']['RunView'][]
       stitch: string
       stitchNumber: string
-      stretch: string[]
+      stretches: components['schemas']['StretchView'][]
       traits: string[]
       won: string
       /** Format: double */
@@ -1310,20 +1625,37 @@ export interface components {
       hemFinish: string
       leastAllowance: string
       length: string
+      levels: {
+        [key: string]: string
+      }
       waist: string
     }
     LetOutView: {
       bands: string[]
+      budget: components['schemas']['BudgetView'][]
       dartsToo: boolean
       gain: string
       hem: components['schemas']['SideView']
       hemFinish: string
+      inserts?: components['schemas']['InsertsView']
       leastAllowance: string
       length: string
+      levels: components['schemas']['SideView'][]
       openings: components['schemas']['OpeningView'][]
       refolds: components['schemas']['RefoldView'][]
       sides: components['schemas']['SideView'][]
       waist: string
+    }
+    LevelView: {
+      after: string
+      at: string
+      before: string
+      in: string
+    }
+    MarkRequest: {
+      along: string
+      edge: string
+      label: string
     }
     MarkView: {
       at: string
@@ -1337,7 +1669,7 @@ export interface components {
       /** Format: double */
       mm: number
       /** @enum {string} */
-      origin: 'TAPE' | 'PROPOSED'
+      origin: 'PATTERN' | 'TAPE' | 'GARMENT' | 'PRINTED' | 'EYE' | 'PROPOSED'
       proposed: string
       text: string
       words: string
@@ -1364,6 +1696,40 @@ export interface components {
       quantity: 'GIRTH' | 'LENGTH' | 'DEPTH' | 'COUNT'
       text: string
       words: string
+    }
+    NecklineRequest: {
+      back: string
+      bandDepth: string
+      bandRest: string
+      bandStretch: string
+      depth: string
+      name: string
+      /** @enum {string} */
+      shape: 'V' | 'ROUND' | 'SQUARE'
+      width: string
+    }
+    NecklineView: {
+      back: string
+      band?: components['schemas']['BandView']
+      /** Format: double */
+      bandDepthMm: number
+      chalk: number[][]
+      chalkTexts: string[]
+      depth: string
+      /** Format: double */
+      depthMm: number
+      name: string
+      /** Format: double */
+      notchBaseMm: number
+      order: string[]
+      serves: boolean
+      /** @enum {string} */
+      shape: 'V' | 'ROUND' | 'SQUARE'
+      shapeWords: string
+      verdict: string[]
+      width: string
+      /** Format: double */
+      widthMm: number
     }
     Need: {
       /** @enum {string} */
@@ -1448,6 +1814,13 @@ export interface components {
       sideRight: boolean
       stations: components['schemas']['StationMeasure'][]
       stitchLine: number[][]
+      taped?: components['schemas']['TapedView']
+      usable: components['schemas']['FigureView'][]
+    }
+    PartChoice: {
+      edges: string[]
+      id: string
+      name: string
     }
     PartView: {
       /** Format: double */
@@ -1475,9 +1848,30 @@ export interface components {
         | 'TIE'
       side: string
     }
+    PassageRequest: {
+      girth: string
+      layers: components['schemas']['RingLayerRequest'][]
+      name: string
+      opens: string
+      /** @enum {string} */
+      over: 'HEAD' | 'SHOULDERS' | 'HIPS' | 'HAND' | 'HEEL'
+    }
+    PassageView: {
+      girth: string
+      helped: string[]
+      layers: components['schemas']['RingLayerView'][]
+      name: string
+      opens: string
+      /** @enum {string} */
+      over: 'HEAD' | 'SHOULDERS' | 'HIPS' | 'HAND' | 'HEEL'
+      overWords: string
+      passes: boolean
+      sentence: string
+    }
     PieceRequest: {
       acrossToo: boolean
       corners: components['schemas']['CornerRequest'][]
+      lining: boolean
       name: string
       pair: boolean
       /** Format: int32 */
@@ -1491,6 +1885,7 @@ export interface components {
       cutLine: number[][]
       grain: string
       id: string
+      lining: boolean
       name: string
       notches: components['schemas']['NotchView'][]
       pair: boolean
@@ -1505,6 +1900,14 @@ export interface components {
       pieces: components['schemas']['PieceView'][]
       sizes: components['schemas']['SizeView'][]
       walks: components['schemas']['WalkView'][]
+    }
+    PinchRequest: {
+      at: string
+      depth: string
+    }
+    PinchView: {
+      at: string
+      depth: string
     }
     PlacedView: {
       /** Format: int32 */
@@ -1530,6 +1933,33 @@ export interface components {
         [key: string]: 'UNPICK' | 'CUT_AWAY' | 'LEAVE'
       }
     }
+    PointRequest: {
+      along?: string
+      curve: boolean
+      depth?: string
+      edge?: string
+      /** @enum {string} */
+      finish?:
+        | 'HEM'
+        | 'SELVEDGE'
+        | 'FOLD'
+        | 'PLACKET'
+        | 'ZIP'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'RIB'
+        | 'COLLAR'
+        | 'FRINGE'
+        | 'BINDING'
+        | 'SEAM'
+        | 'RAW'
+      fromFirst?: string
+      fromSecond?: string
+      right?: string
+      /** @enum {string} */
+      side?: 'LEFT' | 'RIGHT'
+      toNext?: string
+    }
     ProjectView: {
       aim: components['schemas']['AimView']
       enough?: components['schemas']['EnoughView']
@@ -1545,12 +1975,15 @@ export interface components {
       source?: components['schemas']['SourceView']
       stations: components['schemas']['StationState'][]
       steps: components['schemas']['StepView'][]
+      sureness?: components['schemas']['SurenessView']
       takeApart?: components['schemas']['TakeApartView']
+      takeIn?: components['schemas']['TakeInView']
       undoWhat: string | null
       /** @enum {string} */
       unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
       /** Format: int64 */
       version: number
+      workings: components['schemas']['WorkingsView']
     }
     ProspectView: {
       /** @enum {string} */
@@ -1585,6 +2018,27 @@ export interface components {
       sentence: string
       words: string
     }
+    ReadingRequest: {
+      /** @enum {string} */
+      kind: 'SEAM' | 'TUCK' | 'TURN_UP' | 'DART'
+      partnerToo: boolean
+      pinches: components['schemas']['PinchRequest'][]
+      where: string
+    }
+    ReadingView: {
+      /** @enum {string} */
+      kind: 'SEAM' | 'TUCK' | 'TURN_UP' | 'DART'
+      levels: components['schemas']['LevelView'][]
+      name: string
+      notes: string[]
+      partner: string
+      partnerToo: boolean
+      pinches: components['schemas']['PinchView'][]
+      sentence: string
+      shorter: string
+      where: string
+      words: string
+    }
     RefoldView: {
       /** Format: double */
       flatMm: number
@@ -1604,6 +2058,16 @@ export interface components {
       outline: number[][]
       panel: string
       size: string
+    }
+    RingLayerRequest: {
+      length: string
+      stretch: string
+      what: string
+    }
+    RingLayerView: {
+      length: string
+      stretch: string
+      what: string
     }
     RunView: {
       edge: string
@@ -1702,6 +2166,8 @@ export interface components {
         | 'CURTAIN'
         | 'SCARF'
       kindWords: string
+      /** @enum {string} */
+      measured: 'PATTERN' | 'TAPE' | 'GARMENT' | 'PRINTED' | 'EYE' | 'PROPOSED'
       measures: components['schemas']['NamedLength'][]
       /** @enum {string} */
       missed: 'LITTLE' | 'SOME' | 'DEARLY'
@@ -1800,6 +2266,23 @@ export interface components {
       minutes: number
       needs: components['schemas']['Need'][]
       title: string
+      tools: (
+        | 'OVERLOCKER'
+        | 'ZIGZAG'
+        | 'FREE_ARM'
+        | 'BUTTONHOLES'
+        | 'WALKING_FOOT'
+        | 'ROTARY_CUTTER'
+        | 'WEIGHTS'
+        | 'CLIPS'
+        | 'IRON'
+        | 'BODKIN'
+        | 'FORM'
+        | 'HELPER'
+        | 'ZIPS'
+        | 'SLEEVES'
+        | 'WELTS'
+      )[]
     }
     StepView: {
       done: boolean
@@ -1820,6 +2303,16 @@ export interface components {
       /** Format: double */
       stretchedMm: number
     }
+    StretchView: {
+      from: string
+      to: string
+    }
+    SurenessView: {
+      sentences: string[]
+      tolerance: string
+      /** @enum {string} */
+      verdict: 'SURE' | 'TIGHT' | 'DOES_NOT_FIT'
+    }
     TakeApartView: {
       destroyed: string[]
       flat: string[]
@@ -1835,11 +2328,123 @@ export interface components {
       /** Format: double */
       wonCm2: number
     }
+    TakeInView: {
+      chalk: components['schemas']['ChalkView'][]
+      readings: components['schemas']['ReadingView'][]
+    }
+    TapeCheckView: {
+      /** Format: int32 */
+      from: number
+      mm: string
+      /** Format: int32 */
+      to: number
+    }
+    TapePointView: {
+      along: string
+      curve: boolean
+      depth: string
+      edge: string
+      /** @enum {string} */
+      finish:
+        | 'HEM'
+        | 'SELVEDGE'
+        | 'FOLD'
+        | 'PLACKET'
+        | 'ZIP'
+        | 'WAISTBAND'
+        | 'CUFF'
+        | 'RIB'
+        | 'COLLAR'
+        | 'FRINGE'
+        | 'BINDING'
+        | 'SEAM'
+        | 'RAW'
+      fromFirst: string
+      fromSecond: string
+      right: string
+      /** @enum {string} */
+      side: 'LEFT' | 'RIGHT'
+      toNext: string
+    }
+    TapeRequest: {
+      apart?: string
+      checks?: components['schemas']['CheckRequest'][]
+      name: string
+      points?: components['schemas']['PointRequest'][]
+      sides?: {
+        [key: string]: string
+      }
+      /** @enum {string} */
+      way: 'BASELINE' | 'PINS' | 'SIDES'
+    }
+    TapedView: {
+      apart: string
+      checks: components['schemas']['TapeCheckView'][]
+      findings: string[]
+      points: components['schemas']['TapePointView'][]
+      sides: {
+        [key: string]: string
+      }
+      tolerance: string
+      /** @enum {string} */
+      way: 'BASELINE' | 'PINS' | 'SIDES'
+    }
+    Term: {
+      meaning: string
+      picture: string
+      said: string[]
+      term: string
+      watch: string
+    }
     TitleView: {
       id: string
       name: string
       settled: string[]
       updatedAt: string
+    }
+    ToolView: {
+      instead: string
+      /** @enum {string} */
+      kind: 'MACHINE' | 'TOOL' | 'SKILL'
+      kindWords: string
+      owned: boolean
+      /** @enum {string} */
+      tool:
+        | 'OVERLOCKER'
+        | 'ZIGZAG'
+        | 'FREE_ARM'
+        | 'BUTTONHOLES'
+        | 'WALKING_FOOT'
+        | 'ROTARY_CUTTER'
+        | 'WEIGHTS'
+        | 'CLIPS'
+        | 'IRON'
+        | 'BODKIN'
+        | 'FORM'
+        | 'HELPER'
+        | 'ZIPS'
+        | 'SLEEVES'
+        | 'WELTS'
+      words: string
+    }
+    ToolsRequest: {
+      owned: (
+        | 'OVERLOCKER'
+        | 'ZIGZAG'
+        | 'FREE_ARM'
+        | 'BUTTONHOLES'
+        | 'WALKING_FOOT'
+        | 'ROTARY_CUTTER'
+        | 'WEIGHTS'
+        | 'CLIPS'
+        | 'IRON'
+        | 'BODKIN'
+        | 'FORM'
+        | 'HELPER'
+        | 'ZIPS'
+        | 'SLEEVES'
+        | 'WELTS'
+      )[]
     }
     UnplacedView: {
       /** Format: int32 */
@@ -1915,6 +2520,10 @@ export interface components {
         | 'CORD'
         | 'TRIM'
       words: string
+    }
+    WorkingsView: {
+      necklines: components['schemas']['NecklineView'][]
+      passages: components['schemas']['PassageView'][]
     }
   }
   responses: never
@@ -2554,6 +3163,60 @@ export interface operations {
       }
     }
   }
+  tape: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TapeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  untape: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   put_1: {
     parameters: {
       query: {
@@ -2607,6 +3270,58 @@ export interface operations {
       }
     }
   }
+  inserts: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['InsertsRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  withoutInserts: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   letOut: {
     parameters: {
       query: {
@@ -2621,6 +3336,82 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['LetOutRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  openFor_1: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  redoPieces: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  takeIn: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReadingRequest']
       }
     }
     responses: {
@@ -2659,7 +3450,7 @@ export interface operations {
       }
     }
   }
-  redoPieces: {
+  leaveAsItWas: {
     parameters: {
       query: {
         version: number
@@ -2667,6 +3458,7 @@ export interface operations {
       header?: never
       path: {
         id: string
+        index: number
       }
       cookie?: never
     }
@@ -3104,6 +3896,112 @@ export interface operations {
       }
     }
   }
+  putNeckline: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['NecklineRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  takeNeckline: {
+    parameters: {
+      query: {
+        name: string
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  putPassage: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PassageRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  takePassage: {
+    parameters: {
+      query: {
+        name: string
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   quantities: {
     parameters: {
       query?: never
@@ -3282,6 +4180,84 @@ export interface operations {
       }
     }
   }
+  copy: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        project: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CopyRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  preview: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        project: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CopyRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['CopyView']
+        }
+      }
+    }
+  }
+  parts: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PartChoice'][]
+        }
+      }
+    }
+  }
   pairing: {
     parameters: {
       query?: never
@@ -3301,6 +4277,98 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['PairingView']
+        }
+      }
+    }
+  }
+  draw: {
+    parameters: {
+      query?: {
+        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TapeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DrawnView']
+        }
+      }
+    }
+  }
+  tools: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ToolView'][]
+        }
+      }
+    }
+  }
+  own: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ToolsRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ToolView'][]
+        }
+      }
+    }
+  }
+  words: {
+    parameters: {
+      query?: {
+        said?: string
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['Term'][]
         }
       }
     }

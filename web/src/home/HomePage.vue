@@ -6,6 +6,7 @@ import type { Schemas } from '../api/client'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
+import ToolsSlip from '../table/ToolsSlip.vue'
 import SourceCard from './SourceCard.vue'
 import { useHousehold } from './useHousehold'
 
@@ -63,6 +64,7 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
     <header class="flex flex-wrap items-center gap-4 border-b border-line bg-paper px-5 py-3">
       <span class="font-serif text-2xl text-madder">Hand Down</span>
       <span class="grow text-muted">{{ account?.household }}</span>
+      <RouterLink class="act" to="/words">Words</RouterLink>
       <span class="text-muted">{{ account?.name }}</span>
       <button class="act" @click="signOut">Sign out</button>
       <LampSwitch />
@@ -127,6 +129,9 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
           @compare="compare(s)"
         />
       </div>
+      <p v-if="stash?.length === 0" class="slip p-4 text-muted">
+        The stash is empty. Whatever you mean to take apart one day can be noted here.
+      </p>
       <section v-if="pairing" class="slip mt-4 p-4" role="status">
         <h3 class="text-xl">{{ pairing.names.join(' with ') }}</h3>
         <p class="font-semibold" :class="tone[pairing.view.verdict]">{{ verdicts[pairing.view.verdict] }}</p>
@@ -156,9 +161,7 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
           </li>
         </ul>
       </section>
-      <p v-if="stash?.length === 0" class="slip p-4 text-muted">
-        The stash is empty. Whatever you mean to take apart one day can be noted here.
-      </p>
+      <ToolsSlip />
     </main>
     <ProblemNote :problem="problem" @close="problem = undefined" />
   </div>

@@ -11,6 +11,7 @@ import EmptyTable from '../ui/EmptyTable.vue'
 import StaleNote from '../ui/StaleNote.vue'
 import LayTable from './LayTable.vue'
 import RunSlip from './RunSlip.vue'
+import SureNote from './SureNote.vue'
 import { turned, turnedOver } from './placement'
 import { useFitRun } from './useFitRun'
 import { useHandLay, type Held } from './useHandLay'
@@ -152,6 +153,11 @@ useEventListener('keydown', (e: KeyboardEvent) => {
         {{ Math.round(lay.utilisation * 100) }} % of {{ lay.clothArea }}; the kept edges save about
         {{ Math.round(lay.minutesSaved) }} minutes.
       </p>
+      <SureNote
+        v-if="project.sureness && !running && state?.stand !== 'STALE'"
+        :sureness="project.sureness"
+        @lay-surely="run.start(seconds, true)"
+      />
       <section v-if="placed" class="border-y border-line py-3" aria-live="polite">
         <h3 class="text-xl first-letter:uppercase">{{ placed.name }} {{ placed.copy + 1 }}</h3>
         <p class="text-muted">

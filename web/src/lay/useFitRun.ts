@@ -40,11 +40,11 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
     }
   }
   const path = { id: project }
-  async function start(seconds: number) {
+  async function start(seconds: number, sure = false) {
     progress.value = undefined
     if (
       await attempt(() =>
-        take(api.POST('/api/projects/{id}/lay/runs', { params: { path }, body: { seconds } })),
+        take(api.POST('/api/projects/{id}/lay/runs', { params: { path }, body: { seconds, sure } })),
       )
     )
       follow()

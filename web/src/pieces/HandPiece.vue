@@ -34,6 +34,7 @@ const form = reactive({
   quantity: piece?.quantity ?? 1,
   pair: piece?.pair ?? false,
   acrossToo: piece ? piece.grain.includes('crosswise') : false,
+  lining: piece?.lining ?? false,
 })
 const corners = ref<Corner[]>(
   piece
@@ -107,6 +108,7 @@ const complaint = (i: number) => {
     </label>
     <TickField v-model="form.pair" label="half of them mirrored" />
     <TickField v-model="form.acrossToo" label="may lie across the grain too" />
+    <TickField v-model="form.lining" label="cut from the lining" />
     <p class="text-sm text-muted">
       Corners of the stitch line, once round; each begins an edge. Bow: how far the edge swings out (− in)
       between its corners.

@@ -4,12 +4,20 @@ import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import MeasureField from '../ui/MeasureField.vue'
 import TickField from '../ui/TickField.vue'
+import InsertSheet from './InsertSheet.vue'
 
 /** How much to let out, where it comes from, and which joins that opens. */
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, problem, busy } = useHand()
 const now = computed(() => project.letOut)
-const start = { waist: '0', length: '0', leastAllowance: '1 cm', hemFinish: '1 cm', dartsToo: false }
+const start = {
+  waist: '0',
+  length: '0',
+  leastAllowance: '1 cm',
+  hemFinish: '1 cm',
+  dartsToo: false,
+  levels: {} as Record<string, string>,
+}
 function save(patch: Partial<typeof start>) {
   const l = now.value
   const body = l
@@ -19,11 +27,16 @@ function save(patch: Partial<typeof start>) {
         leastAllowance: l.leastAllowance,
         hemFinish: l.hemFinish,
         dartsToo: l.dartsToo,
+        levels: wanted.value,
         ...patch,
       }
     : { ...start, ...patch }
   return change((params) => api.PUT('/api/projects/{id}/pieces/let-out', { params, body }))
 }
+const wanted = computed(() =>
+  Object.fromEntries((now.value?.budget ?? []).filter((b) => b.wanted).map((b) => [b.id, b.wanted])),
+)
+const atLevel = (id: string, text: string) => save({ levels: { ...wanted.value, [id]: text } })
 const openJoins = () => change((params) => api.POST('/api/projects/{id}/pieces/let-out/openings', { params }))
 const fields = [
   { id: 'waist', label: 'wider at the waist, all round' },
@@ -32,7 +45,9 @@ const fields = [
   { id: 'hemFinish', label: 'taken up by the new hem' },
 ] as const
 const sides = computed(() =>
-  now.value ? [...now.value.sides, { ...now.value.hem, name: 'length, at the hem' }] : [],
+  now.value
+    ? [...now.value.sides, { ...now.value.hem, name: 'length, at the hem' }, ...now.value.levels]
+    : [],
 )
 </script>
 
@@ -80,6 +95,24 @@ const sides = computed(() =>
           {{ r.oldFolded }}.
         </p>
       </section>
+      <details class="border-t border-line pt-2">
+        <summary class="min-h-8 cursor-pointer text-lg">What every level could give</summary>
+        <section v-for="b in now.budget" :key="b.id" class="border-t border-line py-1">
+          <MeasureField
+            v-if="b.girth"
+            :label="b.name"
+            :value="b.wanted"
+            :name="'letOut.levels.' + b.id"
+            :problem="problem"
+            :hint="`${b.girth} round now; up to ${b.gives} more (${b.from.join('; ')})`"
+            @settle="(t) => atLevel(b.id, t)"
+          />
+          <p v-else class="text-[15px]">
+            <span class="inline-block first-letter:uppercase">{{ b.name }}</span>: up to {{ b.gives }}
+          </p>
+        </section>
+      </details>
+      <InsertSheet :let-out="now" />
       <p v-for="b in now.bands" :key="b" class="text-stale">{{ b }}</p>
       <section v-if="now.openings.length" class="border-t border-line pt-2">
         <h3 class="text-lg">Only these are opened</h3>

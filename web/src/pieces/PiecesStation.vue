@@ -11,6 +11,12 @@ import HandPiece from './HandPiece.vue'
 import KeepSheet from './KeepSheet.vue'
 import LetOutSheet from './LetOutSheet.vue'
 import LetOutTable from './LetOutTable.vue'
+import CopySheet from './CopySheet.vue'
+import NeckSheet from './NeckSheet.vue'
+import NeckTable from './NeckTable.vue'
+import PassageSheet from './PassageSheet.vue'
+import TakeInSheet from './TakeInSheet.vue'
+import TakeInTable from './TakeInTable.vue'
 import PiecesTable from './PiecesTable.vue'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -21,23 +27,53 @@ const piece = computed(() => project.pieces?.pieces.find((p) => p.id === picked.
 const redo = () => change((params) => api.POST('/api/projects/{id}/pieces/redo', { params }))
 const garment = computed(() => project.aim.garment)
 const served = computed(() => project.keep.wants.filter((w) => w.use).length)
+const open = ref('pieces')
+const shown = ref<'folds' | 'inserts'>('inserts')
+const rings = computed(() => project.workings.passages)
+const note = (all: unknown[]) => (all.length ? String(all.length) : undefined)
 const tabs = computed(() => [
-  { id: 'pieces', name: 'Pieces' },
-  { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
+  ...(project.aim.cutOut
+    ? [
+        { id: 'pieces', name: 'Pieces' },
+        { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
+        ...(garment.value === 'BY_HAND' ? [{ id: 'copy', name: 'Copy' }] : []),
+      ]
+    : [{ id: 'alter', name: garment.value === 'LET_OUT' ? 'Let out' : 'Take in' }]),
+  { id: 'passage', name: 'Goes on?', note: note(rings.value) },
+  { id: 'neck', name: 'Neck', note: note(project.workings.necklines) },
 ])
 const lead = computed(() =>
   garment.value === 'LET_OUT'
     ? 'The cloth hidden in pleats, darts, seams and hem, and what letting it out gives.'
-    : garment.value === 'BY_HAND'
-      ? 'Pieces as you enter them. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.'
-      : 'Dungarees drafted from the measures. Solid line: cut. Stitches: sew. The tinted part lies under a patch.',
+    : garment.value === 'TAKE_IN'
+      ? 'Where it was pinned, and what that does. Stitches in red: the new seam. Solid red: a cut.'
+      : garment.value === 'BY_HAND'
+        ? 'Pieces as you enter them. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.'
+        : 'Dungarees drafted from the measures. Solid line: cut. Stitches: sew. The tinted part lies under a patch.',
 )
 </script>
 
 <template>
   <StationFrame title="Pieces" :lead="lead">
     <template #table>
-      <LetOutTable v-if="project.letOut" :let-out="project.letOut" :inches="project.unit === 'INCH'" />
+      <NeckTable
+        v-if="open === 'neck' && project.workings.necklines.length"
+        :necklines="project.workings.necklines"
+        :inches="project.unit === 'INCH'"
+      />
+      <TakeInTable
+        v-else-if="garment === 'TAKE_IN' && project.source && project.takeApart"
+        :source="project.source"
+        :joins="project.takeApart.joins"
+        :take-in="project.takeIn"
+        :inches="project.unit === 'INCH'"
+      />
+      <PiecesTable
+        v-else-if="project.letOut?.inserts && project.pieces && shown === 'inserts'"
+        :pieces="project.pieces.pieces"
+        :inches="project.unit === 'INCH'"
+      />
+      <LetOutTable v-else-if="project.letOut" :let-out="project.letOut" :inches="project.unit === 'INCH'" />
       <PiecesTable
         v-else-if="project.pieces"
         :pieces="project.pieces.pieces"
@@ -47,8 +83,8 @@ const lead = computed(() =>
       />
       <EmptyTable v-else-if="garment === 'BY_HAND'" text="Enter the first piece: its corners, once round." />
       <EmptyTable
-        v-else-if="garment === 'LET_OUT'"
-        text="Say first what the source is; then how much to let out."
+        v-else-if="!project.aim.cutOut"
+        text="Say first what the source is; then what is to change."
       />
       <EmptyTable v-else text="The pieces follow from the body. Settle the aim first.">
         <button v-if="project.aim.settled" class="act act-main" :disabled="busy" @click="redo">
@@ -64,8 +100,18 @@ const lead = computed(() =>
       @redo="redo"
     />
     <EnoughNote v-if="project.enough && state?.stand !== 'STALE'" :enough="project.enough" />
-    <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
-    <SlipTabs v-else :tabs="tabs">
+    <div v-if="project.letOut?.inserts" class="mb-3 flex gap-2" role="group" aria-label="On the table">
+      <button class="act" :aria-pressed="shown === 'folds'" @click="shown = 'folds'">The folds</button>
+      <button class="act" :aria-pressed="shown === 'inserts'" @click="shown = 'inserts'">The inserts</button>
+    </div>
+    <SlipTabs :tabs="tabs" @open="(id) => (open = id)">
+      <template #alter>
+        <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
+        <TakeInSheet v-else :project="project" />
+      </template>
+      <template #copy><CopySheet :project="project" /></template>
+      <template #passage><PassageSheet :project="project" /></template>
+      <template #neck><NeckSheet :project="project" /></template>
       <template #keep><KeepSheet :project="project" /></template>
       <template #pieces>
         <HandPiece

@@ -66,6 +66,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       >
         <Redo2 :size="18" /> Redo
       </button>
+      <RouterLink class="act" to="/words" title="What do you call it?">Words</RouterLink>
       <SheetMenu v-if="project" :project="project" />
       <LampSwitch />
     </header>

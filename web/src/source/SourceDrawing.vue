@@ -163,5 +163,6 @@ const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
         vector-effect="non-scaling-stroke"
       />
     </g>
+    <slot />
   </CuttingTable>
 </template>

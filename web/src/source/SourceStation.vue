@@ -30,7 +30,14 @@ const form = reactive({
   weave: 'TWILL' as Cloth['weave'],
   heat: 'ONE_DOT' as Cloth['heat'],
   edge: 'UNTESTED' as Schemas['ClothSheet']['edge'],
-  ticks: { oneWay: false, reversible: false, slippery: false, pinMarks: false, neverFlatten: false },
+  ticks: {
+    oneWay: false,
+    reversible: false,
+    slippery: false,
+    pinMarks: false,
+    neverFlatten: false,
+    prettyInside: false,
+  },
   across: {} as Stretch,
   along: {} as Stretch,
   measures: {} as Record<string, string>,
@@ -64,6 +71,7 @@ function reset() {
     slippery: s?.cloth.sheet.slippery ?? false,
     pinMarks: s?.cloth.sheet.pinMarks ?? false,
     neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
+    prettyInside: s?.cloth.sheet.prettyInside ?? false,
   }
   form.across = read(s?.cloth.sheet.across)
   form.along = read(s?.cloth.sheet.along)
@@ -269,6 +277,11 @@ const tabs = computed(() => [
           <TickField
             v-model="form.ticks.neverFlatten"
             label="never flatten with the iron"
+            @change="saveIfSettled"
+          />
+          <TickField
+            v-model="form.ticks.prettyInside"
+            label="the inside is worth showing"
             @change="saveIfSettled"
           />
           <section v-for="w in ways" :key="w.id">

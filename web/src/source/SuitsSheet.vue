@@ -19,12 +19,26 @@ const missed = computed({
   set: (missed) =>
     void change((params) => api.PUT('/api/projects/{id}/source/assessment', { params, body: { missed } })),
 })
+const origins = [
+  { id: 'TAPE', words: 'by tape, ± 3 mm' },
+  { id: 'PATTERN', words: 'off a pattern sheet, ± 1 mm' },
+  { id: 'GARMENT', words: 'off another garment, ± 6 mm' },
+  { id: 'PRINTED', words: 'as printed or told, ± 10 mm' },
+  { id: 'EYE', words: 'by eye, ± 20 mm' },
+  { id: 'PROPOSED', words: 'not yet: average figures, ± 30 mm' },
+] as const
+const measured = computed({
+  get: () => source.measured,
+  set: (measured) =>
+    void change((params) => api.PUT('/api/projects/{id}/source/assessment', { params, body: { measured } })),
+})
 const wanted = (wantedBy: string) =>
   change((params) => api.PUT('/api/projects/{id}/source/assessment', { params, body: { wantedBy } }))
 </script>
 
 <template>
   <div class="grid gap-3">
+    <ChoiceField v-model="measured" label="It was measured" :choices="[...origins]" />
     <ChoiceField v-model="missed" label="If it went wrong, it would" :choices="[...dear]" />
     <label class="text-sm text-muted"
       >The new one is wanted by

@@ -10,8 +10,8 @@ import { choices, minutes, type Decision } from './decisions'
 const { join } = defineProps<{ join: Schemas['JoinView']; busy: boolean }>()
 const emit = defineEmits<{ decide: [id: string, decision: Decision, from?: string, to?: string] }>()
 const { problem } = useHand()
-const from = ref(join.stretch[0] ?? '')
-const to = ref(join.stretch[1] ?? '')
+const from = ref(join.stretches[0]?.from ?? '')
+const to = ref(join.stretches[0]?.to ?? '')
 function partly() {
   if (from.value && to.value) emit('decide', join.id, 'UNPICK', from.value, to.value)
 }
@@ -62,8 +62,9 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
     <p v-if="join.finishedEdge && join.decision === 'LEAVE'">
       Kept: {{ join.length }} of finished hem, {{ join.allowance }} deep.
     </p>
-    <p v-else-if="join.decision === 'UNPICK' && join.stretch.length">
-      {{ minutes(join.minutes) }}; its parts stay together, no cloth comes free.
+    <p v-else-if="join.decision === 'UNPICK' && join.stretches.length">
+      Only {{ join.stretches.map((s) => `${s.from} to ${s.to}`).join(' and ') }}: {{ minutes(join.minutes) }};
+      its parts stay together, no cloth comes free.
       <span class="block text-sm text-muted">{{ join.formula }}</span>
     </p>
     <p v-else-if="join.decision === 'UNPICK'">
@@ -81,7 +82,7 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
     <p v-if="join.traits.length" class="mt-1 text-sm text-muted first-letter:uppercase">
       {{ join.traits.join('; ') }}.
     </p>
-    <template v-if="join.decision === 'UNPICK' && !join.finishedEdge">
+    <template v-if="join.decision === 'UNPICK' && !join.finishedEdge && join.stretches.length < 2">
       <p class="mt-3 text-sm text-muted">Only a stretch of it, from its start:</p>
       <MeasureField
         label="from"

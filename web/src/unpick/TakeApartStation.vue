@@ -39,7 +39,6 @@ function decide(id: string, decision: Schemas['JoinView']['decision'], from = ''
     }),
   )
 }
-const isLetOut = computed(() => project.aim.garment === 'LET_OUT')
 const idle = computed(() => plan.value?.joins.filter((j) => j.idle) ?? [])
 const idleMinutes = computed(() => idle.value.reduce((sum, j) => sum + j.minutes, 0))
 const tabs = computed(() => [
@@ -93,7 +92,7 @@ const tabs = computed(() => [
       <SlipTabs :tabs="tabs">
         <template #joins>
           <div class="grid gap-3">
-            <template v-if="!isLetOut">
+            <template v-if="project.aim.cutOut">
               <p v-if="plan.flat.length === plan.parts">All {{ plan.parts }} parts lie flat.</p>
               <p v-for="h in plan.held" :key="h" class="text-stale">{{ h }}</p>
             </template>
@@ -142,7 +141,7 @@ const tabs = computed(() => [
                   <span
                     class="text-sm whitespace-nowrap"
                     :class="j.decision === 'LEAVE' ? 'text-muted' : 'font-semibold'"
-                    >{{ words[j.decision] }}{{ j.stretch.length ? ' in part' : '' }}</span
+                    >{{ words[j.decision] }}{{ j.stretches.length ? ' in part' : '' }}</span
                   >
                   <span class="w-16 text-right text-sm text-muted">{{
                     j.minutes > 0 ? Math.max(1, Math.round(j.minutes)) + ' min' : ''

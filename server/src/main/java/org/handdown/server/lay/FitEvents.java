@@ -119,7 +119,7 @@ class FitEvents {
         private ProjectView.@Nullable LayView best(FitRunMapper.RunRow row) {
             String best = row.best();
             Project current = projects.require(household, project).project();
-            FitProblem problem = new Workroom(current).problem().orElse(null);
+            FitProblem problem = new Workroom(current).problem(row.marginMm()).orElse(null);
             if (best == null || problem == null) {
                 return null;
             }

@@ -15,6 +15,7 @@ interface FitRunMapper {
             UUID householdId,
             String status,
             double seconds,
+            double marginMm,
             boolean cancelAsked,
             int placed,
             int wanted,
@@ -33,6 +34,7 @@ interface FitRunMapper {
             @Param("project") UUID project,
             @Param("household") UUID household,
             @Param("seconds") double seconds,
+            @Param("marginMm") double marginMm,
             @Param("wanted") int wanted);
 
     Optional<RunRow> find(@Param("id") UUID id);

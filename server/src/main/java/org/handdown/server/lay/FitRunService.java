@@ -7,9 +7,11 @@ import java.util.UUID;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Source;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,23 +34,30 @@ class FitRunService {
     }
 
     @Transactional
-    public void start(UUID household, UUID project, double seconds) {
+    public void start(UUID household, UUID project, double seconds, boolean sure) {
         if (!(seconds >= 1 && seconds <= LONGEST_SECONDS)) {
             throw new RefusedValueException("seconds", "must be from 1 to 600.");
         }
-        FitProblem problem = new Workroom(projects.require(household, project).project())
-                .problem()
+        Project current = projects.require(household, project).project();
+        double margin = sure ? tolerance(current) : 0;
+        FitProblem problem = new Workroom(current)
+                .problem(margin)
                 .orElseThrow(() -> new RefusedValueException(
                         "lay", "Panels and pieces come first: free and measure the legs, then draft the pieces."));
         UUID run = UUID.randomUUID();
         int wanted = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
         try {
-            runs.insert(run, project, household, seconds, wanted);
+            runs.insert(run, project, household, seconds, margin, wanted);
         } catch (DuplicateKeyException e) {
             throw new RefusedValueException("lay", "A run is at work for this project; stop it first or wait for it.");
         }
         scheduler.scheduleIfNotExists(
                 FitTask.DESCRIPTOR.instance(run.toString()).build(), clock.instant());
+    }
+
+    private static double tolerance(Project project) {
+        Source source = project.source();
+        return source == null ? 0 : source.assessment().measured().toleranceMm();
     }
 
     @Transactional

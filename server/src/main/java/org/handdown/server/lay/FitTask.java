@@ -73,7 +73,7 @@ class FitTask {
         private void fit(FitRunMapper.RunRow row, ExecutionContext context) {
             Project project =
                     projects.require(row.householdId(), row.projectId()).project();
-            FitProblem problem = new Workroom(project).problem().orElse(null);
+            FitProblem problem = new Workroom(project).problem(row.marginMm()).orElse(null);
             if (problem == null) {
                 runs.close(id, "failed", "Panels or pieces are gone meanwhile.");
                 return;

@@ -53,12 +53,13 @@ class LayController {
         this.events = events;
     }
 
-    record FitRequest(double seconds) {}
+    /** @param sure keeps the pieces as far off the panels' edges as their measures may be off */
+    record FitRequest(double seconds, boolean sure) {}
 
     @PostMapping("/runs")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void start(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody FitRequest body) {
-        runs.start(user.householdId(), id, body.seconds);
+        runs.start(user.householdId(), id, body.seconds, body.sure);
     }
 
     @DeleteMapping("/runs")

@@ -124,7 +124,7 @@ class AdviceController {
             throw new RefusedValueException("clothWorth", "must be from 0 to 1000 minutes.");
         }
         StoredProject stored = projects.require(user.householdId(), id);
-        UnpickPlan plan = plan(new Workroom(stored.project(), stored.rates()));
+        UnpickPlan plan = plan(stored.room());
         Anatomy anatomy = plan.anatomy();
         Set<String> flat = orNone(body.flat);
         Set<String> loose = orNone(body.loose);
@@ -199,7 +199,7 @@ class AdviceController {
             @PathVariable("id") UUID id,
             @RequestParam(name = "minutes", defaultValue = "30") double minutes) {
         StoredProject stored = projects.require(user.householdId(), id);
-        Workroom room = new Workroom(stored.project(), stored.rates());
+        Workroom room = stored.room();
         return OpeningOrder.sittings(OpeningOrder.of(plan(room)), minutes).stream()
                 .map(s -> new SittingView(
                         s.outcomes().stream()

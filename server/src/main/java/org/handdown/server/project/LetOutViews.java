@@ -1,14 +1,23 @@
 package org.handdown.server.project;
 
+import java.util.List;
+import java.util.Objects;
+import org.handdown.pattern.InsertDraft;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectView.BudgetView;
 import org.handdown.server.project.ProjectView.GivenView;
+import org.handdown.server.project.ProjectView.InsertLevelView;
+import org.handdown.server.project.ProjectView.InsertsView;
 import org.handdown.server.project.ProjectView.LetOutView;
 import org.handdown.server.project.ProjectView.OpeningView;
 import org.handdown.server.project.ProjectView.RefoldView;
 import org.handdown.server.project.ProjectView.SideView;
 import org.handdown.source.Anatomy;
 import org.handdown.unpick.LetOut;
+import org.handdown.unpick.ReleaseBudget;
+import org.handdown.unpick.Stretches;
+import org.jspecify.annotations.Nullable;
 
 /** Letting out, as the page wants it. */
 final class LetOutViews {
@@ -25,7 +34,7 @@ final class LetOutViews {
     }
 
     LetOutView view() {
-        LetOut.Wish wish = ((Project.LettingOut) java.util.Objects.requireNonNull(project.pieces())).wish();
+        LetOut.Wish wish = ((Project.LettingOut) Objects.requireNonNull(project.pieces())).wish();
         Anatomy anatomy = room.anatomy().orElseThrow();
         return new LetOutView(
                 say.length(wish.waistMm()),
@@ -40,7 +49,7 @@ final class LetOutViews {
                         .map(o -> new OpeningView(
                                 o.getKey(),
                                 anatomy.join(o.getKey()).name(),
-                                o.getValue().stream()
+                                o.getValue().map(Stretches::parts).orElse(List.of()).stream()
                                         .map(s -> "%s to %s".formatted(say.length(s.fromMm()), say.length(s.toMm())))
                                         .toList()))
                         .toList(),
@@ -48,7 +57,42 @@ final class LetOutViews {
                         .map(b -> "The %s must grow by %s: an insert, or a new band."
                                 .formatted(b.getKey().replace('-', ' '), say.length(b.getValue())))
                         .toList(),
-                say.length(letOut.gainMm()));
+                say.length(letOut.gainMm()),
+                letOut.budget().levels().stream().map(l -> budget(l, wish)).toList(),
+                letOut.levels().stream().map(this::side).toList(),
+                inserts());
+    }
+
+    private BudgetView budget(ReleaseBudget.Level level, LetOut.Wish wish) {
+        double wanted = wish.levels().getOrDefault(level.id(), 0.0);
+        return new BudgetView(
+                level.id(),
+                level.name(),
+                level.girthMm() == 0 ? "" : say.length(level.girthMm()),
+                say.length(level.mostMm()),
+                wanted == 0 ? "" : say.length(wanted),
+                level.releases().stream()
+                        .map(r -> "%s: %s".formatted(r.name(), say.length(r.mostMm())))
+                        .toList());
+    }
+
+    private @Nullable InsertsView inserts() {
+        InsertDraft.Wish wish = ((Project.LettingOut) Objects.requireNonNull(project.pieces())).inserts();
+        return wish == null
+                ? null
+                : new InsertsView(
+                        wish.levels().stream()
+                                .map(l -> new InsertLevelView(
+                                        say.length(l.downMm()), say.length(l.gainMm()), say.length(wish.widthMm(l))))
+                                .toList(),
+                        wish.seams(),
+                        say.length(wish.seamMm()),
+                        say.length(wish.allowanceMm()),
+                        wish.sleeveSeamMm() == 0 ? "" : say.length(wish.sleeveSeamMm()),
+                        wish.lined(),
+                        wish.piped(),
+                        new InsertDraft(wish)
+                                .notes().stream().map(say::sentence).toList());
     }
 
     private SideView side(LetOut.Side side) {

@@ -1,23 +1,29 @@
 package org.handdown.server.project;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
+import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
 import org.handdown.server.account.HouseholdUser;
-import org.handdown.server.project.StationRequests.LetOutRequest;
-import org.handdown.server.project.StationRequests.PieceRequest;
-import org.handdown.server.project.StationRequests.WantRequest;
+import org.handdown.server.project.PieceRequests.InsertsRequest;
+import org.handdown.server.project.PieceRequests.LetOutRequest;
+import org.handdown.server.project.PieceRequests.PieceRequest;
+import org.handdown.server.project.PieceRequests.WantRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
+import org.handdown.unpick.Stretches;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,7 +59,7 @@ class PieceController {
 
     private static void requireByHand(Project project) {
         Aim aim = project.aim();
-        if (aim == null || aim.garment() != org.handdown.project.Garment.BY_HAND) {
+        if (aim == null || aim.garment() != Garment.BY_HAND) {
             throw new RefusedValueException(
                     "piece", "Pieces are entered by hand only where the aim says so; this garment is drafted.");
         }
@@ -73,7 +79,7 @@ class PieceController {
             List<Piece> pieces = new ArrayList<>(now.pieces());
             int at = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
             if (at >= 0) {
-                pieces.set(at, piece);
+                pieces.set(at, piece.keepingCurvesOf(pieces.get(at)));
             } else {
                 pieces.add(piece);
             }
@@ -140,13 +146,51 @@ class PieceController {
             @RequestBody LetOutRequest body) {
         return edit(user, id, version, "how much to let out", project -> {
             Aim aim = project.aim();
-            if (aim == null || aim.garment() != org.handdown.project.Garment.LET_OUT) {
+            if (aim == null || aim.garment() != Garment.LET_OUT) {
                 throw new RefusedValueException(
                         "letOut.waist", "Say at Aim first that the source itself will be let out.");
             }
             LetOut.Wish wish = body.toWish(unit(project));
-            return project.withPieces(new Project.LettingOut(wish));
+            // Worked out once here, so that a level that is not there is refused by its own field.
+            new Workroom(project).anatomy().ifPresent(anatomy -> new LetOut(anatomy, wish).levels());
+            InsertDraft.Wish inserts = project.pieces() instanceof Project.LettingOut before ? before.inserts() : null;
+            return project.withPieces(new Project.LettingOut(wish, inserts));
         });
+    }
+
+    private static Project.LettingOut lettingOut(Project project) {
+        if (project.pieces() instanceof Project.LettingOut letting) {
+            return letting;
+        }
+        throw new RefusedValueException("insert.levels", "Say at Aim first that the source itself will be let out.");
+    }
+
+    /** Inserts where nothing more can be let out. */
+    @PutMapping("/inserts")
+    ProjectView inserts(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody InsertsRequest body) {
+        return edit(user, id, version, "inserts", project -> {
+            InsertDraft.Wish wish = body.toWish(unit(project));
+            new InsertDraft(wish).pieces();
+            return project.withPieces(new Project.LettingOut(lettingOut(project).wish(), wish));
+        });
+    }
+
+    @DeleteMapping("/inserts")
+    ProjectView withoutInserts(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version) {
+        return edit(
+                user,
+                id,
+                version,
+                "no inserts",
+                project -> project.withPieces(
+                        new Project.LettingOut(lettingOut(project).wish())));
     }
 
     /** Opens just what the letting out needs. */
@@ -159,17 +203,11 @@ class PieceController {
             LetOut letOut = new Workroom(project)
                     .letOut()
                     .orElseThrow(() -> new NotThereException("Say first how much to let out."));
-            java.util.Map<String, JoinDecision> joins = new java.util.HashMap<>();
-            java.util.Map<String, org.handdown.unpick.Stretch> stretches = new java.util.HashMap<>();
+            Map<String, JoinDecision> joins = new HashMap<>();
+            Map<String, Stretches> stretches = new HashMap<>();
             letOut.openings().forEach((join, parts) -> {
                 joins.put(join, JoinDecision.UNPICK);
-                if (!parts.isEmpty()) {
-                    stretches.put(
-                            join,
-                            new org.handdown.unpick.Stretch(
-                                    parts.get(0).fromMm(),
-                                    parts.get(parts.size() - 1).toMm()));
-                }
+                parts.ifPresent(p -> stretches.put(join, p));
             });
             return project.withOpening(new Project.Opening(joins, stretches));
         });

@@ -11,6 +11,7 @@ import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.server.table.TableService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
 import org.handdown.source.StitchType;
@@ -24,9 +25,11 @@ public class ProjectService {
     private static final int STATES_KEPT = 40;
 
     private final ProjectMapper mapper;
+    private final TableService table;
 
-    ProjectService(ProjectMapper mapper) {
+    ProjectService(ProjectMapper mapper, TableService table) {
         this.mapper = mapper;
+        this.table = table;
     }
 
     @Transactional(readOnly = true)
@@ -43,7 +46,8 @@ public class ProjectService {
                 ProjectJson.read(row.document()),
                 row.undoWhat(),
                 row.redoWhat(),
-                rates(household));
+                rates(household),
+                table.toolbox(household));
     }
 
     private Map<StitchType, Double> rates(UUID household) {

@@ -2,13 +2,18 @@ package org.handdown.server.project;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import org.handdown.body.Wearer;
+import java.util.Map;
+import org.handdown.body.Passage;
 import org.handdown.cloth.Cloth;
 import org.handdown.lay.Enough;
+import org.handdown.lay.Sureness;
 import org.handdown.make.Prospect;
 import org.handdown.make.Step;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
+import org.handdown.panel.TwoPins;
+import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Role;
 import org.handdown.project.Garment;
 import org.handdown.project.StationState;
@@ -20,6 +25,8 @@ import org.handdown.source.MeasureSpec;
 import org.handdown.source.PartRole;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.NewLines;
+import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.Technique;
 import org.jspecify.annotations.Nullable;
 
@@ -41,9 +48,12 @@ public record ProjectView(
         List<PanelView> panels,
         @Nullable PiecesView pieces,
         @Nullable LetOutView letOut,
+        @Nullable TakeInView takeIn,
+        WorkingsView workings,
         KeepView keep,
         @Nullable EnoughView enough,
         @Nullable LayView lay,
+        @Nullable SurenessView sureness,
         List<StepView> steps,
         List<NoteView> log) {
 
@@ -51,6 +61,7 @@ public record ProjectView(
     public record AimView(
             boolean settled,
             Garment garment,
+            boolean cutOut,
             String what,
             String wearer,
             List<MeasureView> measures,
@@ -61,7 +72,7 @@ public record ProjectView(
 
     /** @param proposed what the height alone suggests */
     public record MeasureView(
-            String id, String words, String landmark, String text, double mm, Wearer.Origin origin, String proposed) {}
+            String id, String words, String landmark, String text, double mm, Origin origin, String proposed) {}
 
     public record SourceView(
             String name,
@@ -80,6 +91,7 @@ public record ProjectView(
             List<String> adjustments,
             List<JobView> jobs,
             Assessment.Missed missed,
+            Origin measured,
             String wantedBy,
             @Nullable ProspectView prospect) {}
 
@@ -114,7 +126,7 @@ public record ProjectView(
             String name, Suitability.Verdict verdict, String verdictWords, String why, List<SlackView> levels) {}
 
     /**
-     * @param stretch where only a part of it is opened, from and to along the join; empty for the whole
+     * @param stretches where only parts of it are opened; empty for the whole
      * @param idle the lay uses nothing of what unpicking it won
      */
     public record JoinView(
@@ -128,7 +140,7 @@ public record ProjectView(
             String allowance,
             boolean finishedEdge,
             JoinDecision decision,
-            List<String> stretch,
+            List<StretchView> stretches,
             double minutes,
             double wonCm2,
             double lostCm2,
@@ -217,6 +229,79 @@ public record ProjectView(
             String oldFolded,
             String folded) {}
 
+    /** @param at along the seam or up from the lower end; depth as it was pinned */
+    public record PinchView(String at, String depth) {}
+
+    /** @param in distance of the new line from the old, on each layer */
+    public record LevelView(String at, String in, String before, String after) {}
+
+    /**
+     * A place that is taken in or shortened.
+     *
+     * @param sentence what the figure means, to be accepted
+     */
+    public record ReadingView(
+            TakeIn.Kind kind,
+            String words,
+            String where,
+            String name,
+            String partner,
+            boolean partnerToo,
+            List<PinchView> pinches,
+            List<LevelView> levels,
+            String shorter,
+            String sentence,
+            List<String> notes) {}
+
+    /** A line to chalk, in the frame of its part. */
+    public record ChalkView(String part, NewLines.What what, List<double[]> points) {}
+
+    public record TakeInView(List<ReadingView> readings, List<ChalkView> chalk) {}
+
+    /** @param stretch in per cent */
+    public record RingLayerView(String what, String length, String stretch) {}
+
+    /** @param helped kept closures that would open it far enough */
+    public record PassageView(
+            String name,
+            Passage.Over over,
+            String overWords,
+            String girth,
+            String opens,
+            List<RingLayerView> layers,
+            boolean passes,
+            String sentence,
+            List<String> helped) {}
+
+    public record BandView(String rest, String depth, String stretch) {}
+
+    /** @param chalk points of one side, mm, centre front at x = 0 and the neck points at y = 0, y up */
+    public record NecklineView(
+            String name,
+            Neckline.Shape shape,
+            String shapeWords,
+            String width,
+            String depth,
+            String back,
+            @Nullable BandView band,
+            boolean serves,
+            List<String> verdict,
+            List<String> order,
+            double widthMm,
+            double depthMm,
+            List<double[]> chalk,
+            List<String> chalkTexts,
+            double notchBaseMm,
+            double bandDepthMm) {}
+
+    public record WorkingsView(List<PassageView> passages, List<NecklineView> necklines) {}
+
+    /** How far the lay may be trusted. */
+    public record SurenessView(Sureness.Verdict verdict, String tolerance, List<String> sentences) {}
+
+    /** From and to along a join. */
+    public record StretchView(String from, String to) {}
+
     public record OpeningView(String join, String name, List<String> stretches) {}
 
     public record LetOutView(
@@ -230,7 +315,29 @@ public record ProjectView(
             List<RefoldView> refolds,
             List<OpeningView> openings,
             List<String> bands,
-            String gain) {}
+            String gain,
+            List<BudgetView> budget,
+            List<SideView> levels,
+            @Nullable InsertsView inserts) {}
+
+    /**
+     * What one level could give.
+     *
+     * @param wanted empty where nothing is asked of it
+     */
+    public record BudgetView(String id, String name, String girth, String gives, String wanted, List<String> from) {}
+
+    public record InsertLevelView(String down, String gain, String width) {}
+
+    public record InsertsView(
+            List<InsertLevelView> levels,
+            int seams,
+            String seam,
+            String allowance,
+            String sleeveSeam,
+            boolean lined,
+            boolean piped,
+            List<String> notes) {}
 
     public record StationMeasure(
             String id,
@@ -268,7 +375,36 @@ public record ProjectView(
             String area,
             String centreLift,
             List<StationMeasure> stations,
-            List<FlawView> flaws) {}
+            List<FlawView> flaws,
+            @Nullable TapedView taped,
+            List<FigureView> usable) {}
+
+    /** What a panel is good for, in words and figures. */
+    public record FigureView(String what, String value) {}
+
+    public record TapePointView(
+            String along,
+            String right,
+            String fromFirst,
+            String fromSecond,
+            TwoPins.Where side,
+            String toNext,
+            boolean curve,
+            String edge,
+            EdgeKind finish,
+            String depth) {}
+
+    public record TapeCheckView(int from, int to, String mm) {}
+
+    /** A panel as it was taped: texts that read back to the same figures. */
+    public record TapedView(
+            TapeRequests.Way way,
+            List<TapePointView> points,
+            String apart,
+            List<TapeCheckView> checks,
+            Map<String, String> sides,
+            String tolerance,
+            List<String> findings) {}
 
     public record NotchView(String label, double x, double y) {}
 
@@ -289,7 +425,8 @@ public record ProjectView(
             String size,
             boolean byHand,
             List<WishView> wishes,
-            List<CornerView> corners) {}
+            List<CornerView> corners,
+            boolean lining) {}
 
     /** A corner of the stitch line and the edge that begins there, as texts that read back to the same figures. */
     public record CornerView(String x, String y, String edge, String bow) {}

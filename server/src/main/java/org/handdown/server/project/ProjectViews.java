@@ -8,10 +8,12 @@ import org.handdown.body.ChildTable;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Survey;
+import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.pattern.Piece;
@@ -20,7 +22,6 @@ import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
-import org.handdown.reuse.Inventory;
 import org.handdown.server.project.ProjectView.AimView;
 import org.handdown.server.project.ProjectView.AllowanceView;
 import org.handdown.server.project.ProjectView.FlawView;
@@ -34,6 +35,7 @@ import org.handdown.server.project.ProjectView.SizeView;
 import org.handdown.server.project.ProjectView.StationMeasure;
 import org.handdown.server.project.ProjectView.StepView;
 import org.handdown.server.project.ProjectView.WalkView;
+import org.handdown.source.Layer;
 import org.handdown.source.LegShape;
 import org.handdown.source.TrousersAnatomy;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +55,7 @@ public final class ProjectViews {
     private ProjectViews(StoredProject stored) {
         this.stored = stored;
         this.project = stored.project();
-        this.room = new Workroom(project, stored.rates());
+        this.room = stored.room();
         this.say = Say.to(project);
     }
 
@@ -68,6 +70,7 @@ public final class ProjectViews {
 
     private ProjectView view() {
         List<StationState> stations = room.stations();
+        WorkingViews workings = new WorkingViews(project, room, say);
         SourceViews sources = new SourceViews(project, room, say);
         Project.Lay lay = project.lay();
         boolean stale =
@@ -88,6 +91,8 @@ public final class ProjectViews {
                 room.letOut()
                         .map(l -> new LetOutViews(project, room, l, say).view())
                         .orElse(null),
+                room.takeIn().map(workings::takeIn).orElse(null),
+                workings.workings(),
                 new KeepViews(room, project.source(), say).view(),
                 room.enough()
                         .map(e -> new ProjectView.EnoughView(
@@ -95,6 +100,12 @@ public final class ProjectViews {
                                 e.sentences().stream().map(say::sentence).toList()))
                         .orElse(null),
                 lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view(),
+                room.sureness()
+                        .map(s -> new ProjectView.SurenessView(
+                                s.verdict(),
+                                say.length(s.toleranceMm()),
+                                s.sentences().stream().map(say::sentence).toList()))
+                        .orElse(null),
                 steps(),
                 project.log().stream()
                         .map(n -> new ProjectView.NoteView(n.at().toString(), n.text()))
@@ -110,6 +121,7 @@ public final class ProjectViews {
         return new AimView(
                 aim != null,
                 room.garment(),
+                room.garment().isCutOut(),
                 aim == null ? "dungarees" : aim.what(),
                 aim == null ? "" : aim.wearer().name(),
                 Arrays.stream(BodyMeasure.values())
@@ -130,12 +142,12 @@ public final class ProjectViews {
                     measure.landmark(),
                     proposed,
                     ChildTable.proposedMm(measure, height),
-                    Wearer.Origin.PROPOSED,
+                    Origin.PROPOSED,
                     proposed);
         }
         Wearer.Taken taken =
                 java.util.Objects.requireNonNull(aim.wearer().measures().get(measure));
-        String text = taken.origin() == Wearer.Origin.TAPE && !taken.typed().isEmpty()
+        String text = taken.origin() == Origin.TAPE && !taken.typed().isEmpty()
                 ? taken.typed()
                 : say.length(taken.length().mm());
         return new MeasureView(
@@ -183,7 +195,9 @@ public final class ProjectViews {
                         ? say.length(Math.abs(leg.shape().centreLiftMm()))
                         : "",
                 survey instanceof LegSurvey leg ? stations(leg.shape()) : List.of(),
-                panel.flaws().stream().map(f -> flaw(f, say)).toList());
+                panel.flaws().stream().map(f -> flaw(f, say)).toList(),
+                survey instanceof TapedSurvey taped ? new TapeViews(say).view(taped) : null,
+                new TapeViews(say).usable(panel));
     }
 
     private List<StationMeasure> stations(LegShape shape) {
@@ -273,11 +287,12 @@ public final class ProjectViews {
                                 Say.points(piece.stitchLine().edge(w.getKey()).flattened(0.3))))
                         .sorted(java.util.Comparator.comparing(ProjectView.WishView::edge))
                         .toList(),
-                piece.stitchLine().edges().stream().map(ProjectViews::corner).toList());
+                piece.stitchLine().edges().stream().map(ProjectViews::corner).toList(),
+                piece.layer() == Layer.LINING);
     }
 
     private static ProjectView.CornerView corner(Edge edge) {
-        double bow = Inventory.bowMm(edge);
+        double bow = edge.bowMm();
         return new ProjectView.CornerView(
                 Say.exact(edge.start().x()),
                 Say.exact(edge.start().y()),

@@ -16,7 +16,7 @@ public record Say(LengthUnit unit) {
         return new Say(aim == null ? LengthUnit.CM : aim.unit());
     }
 
-    String length(double mm) {
+    public String length(double mm) {
         return LengthText.format(Length.ofMm(mm), unit);
     }
 
@@ -38,7 +38,7 @@ public record Say(LengthUnit unit) {
                 : String.format(Locale.ROOT, "%.1f dm²", mm2 / 10_000);
     }
 
-    String size(double widthMm, double heightMm) {
+    public String size(double widthMm, double heightMm) {
         return length(widthMm) + " × " + length(heightMm);
     }
 
@@ -52,7 +52,7 @@ public record Say(LengthUnit unit) {
     }
 
     /** To a hundredth of a millimetre: finer than any screen. */
-    static List<double[]> points(List<Point> points) {
+    public static List<double[]> points(List<Point> points) {
         return points.stream()
                 .map(p -> new double[] {Math.rint(p.x() * 100) / 100, Math.rint(p.y() * 100) / 100})
                 .toList();

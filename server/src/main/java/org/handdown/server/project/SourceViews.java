@@ -24,6 +24,7 @@ import org.handdown.server.project.ProjectView.PartView;
 import org.handdown.server.project.ProjectView.RunView;
 import org.handdown.server.project.ProjectView.SlackView;
 import org.handdown.server.project.ProjectView.SourceView;
+import org.handdown.server.project.ProjectView.StretchView;
 import org.handdown.server.project.ProjectView.TakeApartView;
 import org.handdown.source.Adjustment;
 import org.handdown.source.Anatomy;
@@ -37,6 +38,7 @@ import org.handdown.source.Source;
 import org.handdown.source.StitchType;
 import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.Stretches;
 import org.handdown.unpick.Technique;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
@@ -84,6 +86,7 @@ final class SourceViews {
                         .toList(),
                 jobs(source),
                 source.assessment().missed(),
+                source.assessment().measured(),
                 source.assessment().wantedBy() == null
                         ? ""
                         : source.assessment().wantedBy().toString(),
@@ -235,7 +238,7 @@ final class SourceViews {
         Join join = o.join();
         Technique technique = Technique.of(
                 join, java.util.Objects.requireNonNull(project.source()).cloth(), o.decision());
-        double length = plan.stretch(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
+        double length = plan.stretches(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
         String formula = String.format(
                 Locale.ROOT,
                 "%d row%s × %s × %.1f min/m%s",
@@ -255,9 +258,9 @@ final class SourceViews {
                 say.length(join.allowanceMm()),
                 join.finishedEdge(),
                 o.decision(),
-                plan.stretch(join.id())
-                        .map(s -> List.of(say.length(s.fromMm()), say.length(s.toMm())))
-                        .orElse(List.of()),
+                plan.stretches(join.id()).map(Stretches::parts).orElse(List.of()).stream()
+                        .map(s -> new StretchView(say.length(s.fromMm()), say.length(s.toMm())))
+                        .toList(),
                 o.minutes(),
                 o.wonCm2(),
                 o.lostCm2(),

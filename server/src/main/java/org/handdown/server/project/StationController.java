@@ -11,16 +11,17 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Survey;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
-import org.handdown.server.project.StationRequests.AdjustmentRequest;
+import org.handdown.server.project.SourceRequests.AdjustmentRequest;
+import org.handdown.server.project.SourceRequests.SourceRequest;
 import org.handdown.server.project.StationRequests.AimRequest;
 import org.handdown.server.project.StationRequests.PanelRequest;
-import org.handdown.server.project.StationRequests.SourceRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Adjustment;
 import org.handdown.source.Assessment;
@@ -28,7 +29,7 @@ import org.handdown.source.Construction;
 import org.handdown.source.Join;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -131,7 +132,8 @@ class StationController {
     record AssessmentRequest(
             Assessment.@Nullable Missed missed,
             @Nullable String wantedBy,
-            @Nullable Map<String, Assessment.Condition> conditions) {}
+            @Nullable Map<String, Assessment.Condition> conditions,
+            @Nullable Origin measured) {}
 
     @PutMapping("/source/assessment")
     ProjectView assess(
@@ -149,7 +151,8 @@ class StationController {
             return project.withSource(source.withAssessment(new Assessment(
                     body.missed == null ? before.missed() : body.missed,
                     body.wantedBy == null ? before.wantedBy() : date(body.wantedBy),
-                    conditions)));
+                    conditions,
+                    body.measured == null ? before.measured() : body.measured)));
         });
     }
 
@@ -189,12 +192,12 @@ class StationController {
         return edit(user, id, version, "a join", project -> {
             Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
             joins.put(join, decision);
-            Map<String, Stretch> stretches = new HashMap<>(project.opening().stretches());
+            Map<String, Stretches> stretches = new HashMap<>(project.opening().stretches());
             stretches.remove(join);
             Join known = join(project, join);
             if (decision == JoinDecision.UNPICK && !(Typed.text(body.from) + Typed.text(body.to)).isEmpty()) {
                 Typed typed = new Typed(unit(project));
-                Stretch stretch = new Stretch(typed.mm("stretch.from", body.from), typed.mm("stretch.to", body.to));
+                Stretches stretch = Stretches.of(typed.mm("stretch.from", body.from), typed.mm("stretch.to", body.to));
                 stretches.put(join, stretch.requireOn(known));
             }
             return project.withOpening(new Project.Opening(joins, stretches));
@@ -224,7 +227,7 @@ class StationController {
             asked.keySet().forEach(j -> join(project, j));
             Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
             joins.putAll(asked);
-            Map<String, Stretch> stretches = new HashMap<>(project.opening().stretches());
+            Map<String, Stretches> stretches = new HashMap<>(project.opening().stretches());
             stretches.keySet().removeAll(asked.keySet());
             return project.withOpening(new Project.Opening(joins, stretches));
         });

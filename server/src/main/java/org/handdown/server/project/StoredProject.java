@@ -2,7 +2,9 @@ package org.handdown.server.project;
 
 import java.util.Map;
 import java.util.UUID;
+import org.handdown.make.Toolbox;
 import org.handdown.project.Project;
+import org.handdown.project.Workroom;
 import org.handdown.source.StitchType;
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param version counts every write; a write must name the version it was made on
  * @param undoWhat what undoing would take back, null where there is nothing
  * @param rates the household's own minutes a metre of unpicking
+ * @param tools that the household has
  * @param redoWhat what redoing would bring again, null where there is nothing
  */
 public record StoredProject(
@@ -20,4 +23,10 @@ public record StoredProject(
         Project project,
         @Nullable String undoWhat,
         @Nullable String redoWhat,
-        Map<StitchType, Double> rates) {}
+        Map<StitchType, Double> rates,
+        Toolbox tools) {
+    /** What follows from it, by this household's rates and tools. */
+    public Workroom room() {
+        return new Workroom(project, rates, tools);
+    }
+}

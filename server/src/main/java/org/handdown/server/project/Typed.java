@@ -7,8 +7,8 @@ import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what a person typed; a missing field counts as empty and is refused where something is needed. */
-record Typed(LengthUnit unit) {
-    static String text(@Nullable String text) {
+public record Typed(LengthUnit unit) {
+    public static String text(@Nullable String text) {
         String plain = text == null ? "" : text.strip();
         if (plain.indexOf('\0') >= 0) {
             throw new RefusedValueException("text", "holds a character that cannot be stored (code 0); take it out.");
@@ -20,7 +20,7 @@ record Typed(LengthUnit unit) {
         return LengthText.parse(field, text(text), unit);
     }
 
-    double mm(String field, @Nullable String text) {
+    public double mm(String field, @Nullable String text) {
         return length(field, text).mm();
     }
 
@@ -42,7 +42,7 @@ record Typed(LengthUnit unit) {
     }
 
     /** A short name for files and addresses, made from what a person calls a thing. */
-    static String id(String field, @Nullable String name) {
+    public static String id(String field, @Nullable String name) {
         String id = text(name)
                 .toLowerCase(java.util.Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")
@@ -53,10 +53,22 @@ record Typed(LengthUnit unit) {
         return id;
     }
 
-    static <T> T require(String field, @Nullable T value) {
+    public static <T> T require(String field, @Nullable T value) {
         if (value == null) {
             throw new RefusedValueException(field, "is missing.");
         }
         return value;
+    }
+
+    /** A share written as people write it: 25, 25 % or 12,5 %; empty is none. */
+    public static double percent(String field, @Nullable String text) {
+        String plain = text(text).replace("%", "").replace(',', '.').strip();
+        if (plain.isEmpty()) {
+            return 0;
+        }
+        if (!plain.matches("\\d{1,4}(\\.\\d{1,3})?")) {
+            throw new RefusedValueException(field, "“%s” is no percentage; write it as 25 %%.".formatted(text(text)));
+        }
+        return Double.parseDouble(plain) / 100;
     }
 }

@@ -15,16 +15,25 @@ import org.springframework.context.annotation.Configuration;
 @Configuration(proxyBeanMethods = false)
 class OpenApiConfiguration {
     /** Fields that hold an object or nothing; a reference cannot say so itself. */
-    private static final Map<String, List<String>> OPTIONAL = Map.of(
-            "ProjectView", List.of("source", "takeApart", "pieces", "letOut", "enough", "lay"),
-            "WantView", List.of("use"),
-            "SourceView", List.of("prospect"),
-            "LeastRequest", List.of("width", "length"),
-            "AssessmentRequest", List.of("missed", "wantedBy", "conditions"),
-            "ClothSheet", List.of("across", "along"),
-            "PlacedView", List.of("kept"),
-            "FitEvent", List.of("lay"),
-            "VerdictView", List.of("slidesTo"));
+    private static final Map<String, List<String>> OPTIONAL = Map.ofEntries(
+            Map.entry(
+                    "ProjectView",
+                    List.of("source", "takeApart", "pieces", "letOut", "takeIn", "enough", "lay", "sureness")),
+            Map.entry("WantView", List.of("use")),
+            Map.entry("SourceView", List.of("prospect")),
+            Map.entry("LeastRequest", List.of("width", "length")),
+            Map.entry("AssessmentRequest", List.of("missed", "wantedBy", "conditions", "measured")),
+            Map.entry("ClothSheet", List.of("across", "along")),
+            Map.entry("NecklineView", List.of("band")),
+            Map.entry("PanelView", List.of("taped")),
+            Map.entry("TapeRequest", List.of("points", "checks", "sides", "apart")),
+            Map.entry(
+                    "PointRequest",
+                    List.of("along", "right", "fromFirst", "fromSecond", "side", "toNext", "edge", "finish", "depth")),
+            Map.entry("LetOutView", List.of("inserts")),
+            Map.entry("PlacedView", List.of("kept")),
+            Map.entry("FitEvent", List.of("lay")),
+            Map.entry("VerdictView", List.of("slidesTo")));
 
     @Bean
     OpenApiCustomizer stable() {

@@ -1,0 +1,108 @@
+package org.handdown.server.project;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.handdown.measure.LengthText;
+import org.handdown.panel.Baseline;
+import org.handdown.panel.FourSides;
+import org.handdown.panel.Panel;
+import org.handdown.panel.TapedSurvey;
+import org.handdown.panel.TwoPins;
+import org.handdown.panel.Usable;
+import org.handdown.server.project.ProjectView.FigureView;
+import org.handdown.server.project.ProjectView.TapeCheckView;
+import org.handdown.server.project.ProjectView.TapePointView;
+import org.handdown.server.project.ProjectView.TapedView;
+import org.handdown.source.EdgeFinish;
+import org.handdown.source.EdgeKind;
+
+/** Taped panels and what panels are good for, as the page wants them. */
+final class TapeViews {
+    /** Width of the strips that are looked for, until somebody asks for another (a double-fold binding's). */
+    private static final double STRIP_MM = 40;
+
+    private final Say say;
+
+    TapeViews(Say say) {
+        this.say = say;
+    }
+
+    TapedView view(TapedSurvey survey) {
+        List<TapePointView> points = new ArrayList<>();
+        List<TapeCheckView> checks = new ArrayList<>();
+        Map<String, String> sides = new LinkedHashMap<>();
+        String apart = "";
+        TapeRequests.Way way = TapeRequests.Way.SIDES;
+        if (survey.method() instanceof Baseline line) {
+            way = TapeRequests.Way.BASELINE;
+            line.points()
+                    .forEach(p -> points.add(
+                            point(survey, exact(p.alongMm()), exact(p.rightMm()), null, p.corner(), p.edge())));
+        } else if (survey.method() instanceof TwoPins pins) {
+            way = TapeRequests.Way.PINS;
+            apart = say.length(pins.apartMm());
+            pins.points().forEach(p -> points.add(point(survey, "", "", p, p.corner(), p.edge())));
+            pins.checks().forEach(c -> checks.add(new TapeCheckView(c.from() + 1, c.to() + 1, exact(c.mm()))));
+        } else if (survey.method() instanceof FourSides four) {
+            sides.put("lower", exact(four.lowerMm()));
+            sides.put("right", exact(four.rightMm()));
+            sides.put("upper", exact(four.upperMm()));
+            sides.put("left", exact(four.leftMm()));
+            sides.put("rising", exact(four.risingMm()));
+            sides.put("falling", four.fallingMm() == 0 ? "" : exact(four.fallingMm()));
+            four.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
+        }
+        return new TapedView(
+                way,
+                points,
+                apart,
+                checks,
+                sides,
+                say.length(survey.method().toleranceMm()),
+                survey.method().findings().stream().map(say::sentence).toList());
+    }
+
+    /** In the household's unit where that loses nothing, else in millimetres. */
+    private String exact(double mm) {
+        String text = say.length(Math.abs(mm));
+        boolean same = Math.abs(LengthText.parse("tape", text, say.unit()).mm() - Math.abs(mm)) < 0.005;
+        return !same ? Say.exact(mm) : mm < 0 ? "−" + text : text;
+    }
+
+    private TapePointView point(
+            TapedSurvey survey,
+            String along,
+            String right,
+            TwoPins.@org.jspecify.annotations.Nullable Sighting s,
+            boolean corner,
+            String edge) {
+        EdgeFinish finish = survey.finishes().get(edge);
+        return new TapePointView(
+                along,
+                right,
+                s == null ? "" : exact(s.fromFirstMm()),
+                s == null ? "" : exact(s.fromSecondMm()),
+                s == null ? TwoPins.Where.RIGHT : s.where(),
+                s == null || s.toNextMm() == 0 ? "" : exact(s.toNextMm()),
+                !corner,
+                edge,
+                finish == null ? EdgeKind.RAW : finish.kind(),
+                finish == null ? "" : exact(finish.depthMm()));
+    }
+
+    List<FigureView> usable(Panel panel) {
+        Usable usable = Usable.of(panel, STRIP_MM);
+        return List.of(
+                new FigureView("free of flaws", Say.area(usable.areaMm2())),
+                new FigureView("across × along the grain", say.size(usable.acrossMm(), usable.alongMm())),
+                new FigureView(
+                        "largest rectangle on grain",
+                        say.size(
+                                usable.rectangle().widthMm(), usable.rectangle().heightMm())),
+                new FigureView("longest strip %s wide".formatted(say.length(STRIP_MM)), say.length(usable.stripMm())),
+                new FigureView(
+                        "longest bias strip %s wide".formatted(say.length(STRIP_MM)), say.length(usable.biasMm())));
+    }
+}
