@@ -7,6 +7,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.HttpURLConnection;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -97,7 +99,23 @@ final class Stage {
                 throw new IllegalStateException("The application did not start; see e2e/target/server.log.");
             }
         }
-        return Files.readString(portFile).trim();
+        String port = Files.readString(portFile).trim();
+        // The port opens before the demo household is laid out.
+        while (!isReady(URI.create("http://127.0.0.1:" + port + "/actuator/health/readiness"))) {
+            if (server.waitFor(100, TimeUnit.MILLISECONDS) || System.nanoTime() > deadline) {
+                throw new IllegalStateException("The application did not get ready; see e2e/target/server.log.");
+            }
+        }
+        return port;
+    }
+
+    private static boolean isReady(URI probe) {
+        try {
+            HttpURLConnection asked = (HttpURLConnection) probe.toURL().openConnection();
+            return asked.getResponseCode() == HttpURLConnection.HTTP_OK;
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     /** A page of a new visitor, closed with its context by the caller. */
