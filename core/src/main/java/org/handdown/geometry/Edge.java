@@ -112,7 +112,11 @@ public record Edge(String name, List<Segment> segments) {
 
     /** The point at a share of its length from the start, 0 to 1. */
     public Point at(double share) {
-        List<Point> points = flattened(0.2);
+        return at(flattened(0.2), share);
+    }
+
+    /** The point of a line at a share of its length from the start, 0 to 1. */
+    public static Point at(List<Point> points, double share) {
         double left = share * lengthMm(points);
         for (int i = 0; i + 1 < points.size(); i++) {
             double step = points.get(i).distanceMm(points.get(i + 1));
@@ -122,6 +126,18 @@ public record Edge(String name, List<Segment> segments) {
             left -= step;
         }
         return points.get(points.size() - 1);
+    }
+
+    /** Runs it more up or down than across, from end to end? */
+    public boolean isUpright() {
+        Point chord = end().minus(start());
+        return Math.abs(chord.y()) > Math.abs(chord.x());
+    }
+
+    /** Does it come to this height anywhere, mm? */
+    public boolean reaches(double y) {
+        List<Point> points = flattened(1);
+        return points.stream().anyMatch(p -> p.y() >= y) && points.stream().anyMatch(p -> p.y() <= y);
     }
 
     /** Greatest distance of the edge from the chord between its ends; positive where it bows out of a counter-clockwise outline, mm. */

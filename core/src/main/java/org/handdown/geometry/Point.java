@@ -23,6 +23,15 @@ public record Point(double x, double y) {
         return x * other.y - y * other.x;
     }
 
+    /** From the nearest place of a line through points. */
+    public double distanceMm(java.util.List<Point> line) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i + 1 < line.size(); i++) {
+            least = Math.min(least, distanceMm(line.get(i), line.get(i + 1)));
+        }
+        return least;
+    }
+
     /** From the straight line between two points. */
     public double distanceMm(Point from, Point to) {
         Point way = to.minus(from);

@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -17,6 +18,8 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.CascadedPolygonUnion;
+import org.locationtech.jts.operation.valid.IsValidOp;
+import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
@@ -58,6 +61,17 @@ public final class Region {
 
     static boolean isSimple(Ring ring) {
         return ring.areaMm2() > 0 && polygon(ring).isValid();
+    }
+
+    /** What a ring that crosses itself encloses: every loop counts, once. */
+    public static Region mended(Ring ring) {
+        return new Region(onlyPolygons(GeometryFixer.fix(polygon(ring))));
+    }
+
+    /** A place where a ring crosses or touches itself; null where it does not. */
+    public static @Nullable Point crossing(Ring ring) {
+        TopologyValidationError error = new IsValidOp(polygon(ring)).getValidationError();
+        return error == null ? null : new Point(error.getCoordinate().x, error.getCoordinate().y);
     }
 
     public boolean isEmpty() {

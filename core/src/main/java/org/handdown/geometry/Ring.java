@@ -85,14 +85,15 @@ public record Ring(List<Point> points) {
         return new Box(minX, minY, maxX, maxY);
     }
 
-    /** The run of outline from vertex {@code from} forward to vertex {@code to}, both included. */
+    /** The run of outline from vertex {@code from} forward to vertex {@code to}, both included; all round where they are the same. */
     public List<Point> run(int from, int to) {
         List<Point> run = new ArrayList<>();
         run.add(at(from));
-        for (int i = from; Math.floorMod(i, size()) != to; ) {
+        int i = from;
+        do {
             i++;
             run.add(at(i));
-        }
+        } while (Math.floorMod(i, size()) != to);
         return run;
     }
 

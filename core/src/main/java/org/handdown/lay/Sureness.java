@@ -60,18 +60,13 @@ public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
 
     /** Least distance between corners of one and lines of the other, both ways. */
     private static double slack(Ring piece, List<Point> edge) {
-        double least = Double.MAX_VALUE;
-        for (int i = 0; i + 1 < edge.size(); i++) {
-            for (Point corner : piece.points()) {
-                least = Math.min(least, corner.distanceMm(edge.get(i), edge.get(i + 1)));
-            }
-        }
-        for (int i = 0; i < piece.size(); i++) {
-            for (Point corner : edge) {
-                least = Math.min(least, corner.distanceMm(piece.at(i), piece.at(i + 1)));
-            }
-        }
-        return least;
+        List<Point> closed = piece.run(0, 0);
+        return Math.min(
+                piece.points().stream()
+                        .mapToDouble(p -> p.distanceMm(edge))
+                        .min()
+                        .orElseThrow(),
+                edge.stream().mapToDouble(p -> p.distanceMm(closed)).min().orElseThrow());
     }
 
     /** Edges to measure again, each once, in sentences with lengths in mm. */

@@ -8,16 +8,16 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 
 /** Ready shapes of parts, counter-clockwise, y up, x = 0 on the part's middle unless said otherwise. Shapes are common practice, no source. */
-final class Block {
+public final class Block {
     private Block() {}
 
     /** Edges {@code lower, right, upper, left}. */
-    static Outline rectangle(double wide, double high) {
+    public static Outline rectangle(double wide, double high) {
         return tapered("lower", wide, "upper", wide, high, "left", "right");
     }
 
     /** A panel of two widths, for skirts, sleeves without a head and bands; edges in the order lower, right, upper, left. */
-    static Outline tapered(
+    public static Outline tapered(
             String lower, double lowerMm, String upper, double upperMm, double high, String left, String right) {
         Point a = new Point(-lowerMm / 2, 0);
         Point b = new Point(lowerMm / 2, 0);
@@ -28,7 +28,7 @@ final class Block {
     }
 
     /** Measures of the upper body of a garment, whole part or half of it. */
-    record Body(
+    public record Body(
             double hem,
             double width,
             double length,
@@ -42,7 +42,7 @@ final class Block {
      * A whole front or back: edges {@code hem, side-right, armhole-right, shoulder-right, neck, shoulder-left, armhole-left, side-left},
      * left and right as it lies before you.
      */
-    static Outline body(Body m) {
+    public static Outline body(Body m) {
         double under = m.length - m.slope - m.armhole;
         Point hemLeft = new Point(-m.hem / 2, 0);
         Point hemRight = new Point(m.hem / 2, 0);
@@ -53,8 +53,8 @@ final class Block {
         Edge neck = Edge.curve(
                 "neck",
                 neckRight,
-                new Point(m.neck / 2 * 0.65, m.length - m.neckDepth * 1.3),
-                new Point(-m.neck / 2 * 0.65, m.length - m.neckDepth * 1.3),
+                new Point(m.neck / 2 * 0.65, m.length - m.neckDepth * 4 / 3),
+                new Point(-m.neck / 2 * 0.65, m.length - m.neckDepth * 4 / 3),
                 flip(neckRight));
         return new Outline(List.of(
                 Edge.line("hem", hemLeft, hemRight),
@@ -73,7 +73,7 @@ final class Block {
      *
      * @param lapMm how far the centre edge reaches past the centre line
      */
-    static Outline halfBody(Body m, double lapMm) {
+    public static Outline halfBody(Body m, double lapMm) {
         double under = m.length - m.slope - m.armhole;
         Point hemCentre = new Point(-lapMm, 0);
         Point hemSide = new Point(m.hem / 2, 0);
@@ -96,8 +96,8 @@ final class Block {
     }
 
     /** A back below a yoke: edges {@code hem, side-right, armhole-right, upper, armhole-left, side-left}. */
-    static Outline back(double wide, double across, double underarm, double high) {
-        Point hemLeft = new Point(-wide / 2, 0);
+    public static Outline back(double hem, double wide, double across, double underarm, double high) {
+        Point hemLeft = new Point(-hem / 2, 0);
         Point hemRight = flip(hemLeft);
         Point under = new Point(wide / 2, underarm);
         Point tip = new Point(Math.min(across, wide) / 2, high);
@@ -127,7 +127,7 @@ final class Block {
     }
 
     /** Edges {@code hem, underarm-right, head, underarm-left}. */
-    static Outline sleeve(double hem, double width, double length, double headHigh) {
+    public static Outline sleeve(double hem, double width, double length, double headHigh) {
         Point a = new Point(-hem / 2, 0);
         Point b = new Point(hem / 2, 0);
         Point c = new Point(width / 2, length - headHigh);
@@ -157,7 +157,7 @@ final class Block {
      *
      * @param turn the angle it spans, degrees, at most 180
      */
-    static Outline sector(double waistRadius, double hemRadius, double turn) {
+    public static Outline sector(double waistRadius, double hemRadius, double turn) {
         double half = turn / 2;
         return new Outline(List.of(
                 arc("hem", hemRadius, -half, half),

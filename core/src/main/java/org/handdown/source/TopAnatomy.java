@@ -217,7 +217,12 @@ final class TopAnatomy {
         double underarm = m.mm("length") - SLOPE_MM - m.mm("armhole");
         build.panel(
                         "back",
-                        Block.back(m.mm("chest") / 2, across, underarm, Math.max(backHigh, underarm + 20)),
+                        Block.back(
+                                m.mm("chest") / 2,
+                                m.mm("chest") / 2,
+                                across,
+                                underarm,
+                                Math.max(backHigh, underarm + 20)),
                         Map.of())
                 .part("yoke", Block.rectangle(across, m.mm("yoke") + 60), PartRole.YOKE);
         sleeves(Map.of());

@@ -5,8 +5,6 @@ import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import org.handdown.geometry.Edge;
-import org.handdown.geometry.Point;
 
 /**
  * The ring of cloth round a source at one height: a part and all that is sewn to it by upright seams there. A trouser leg is front and
@@ -63,17 +61,6 @@ public final class Tube {
     private boolean isUprightAt(Join.Run run, double y) {
         return anatomy.part(run.part()).outline().edges().stream()
                 .filter(e -> e.name().equals(run.edge()))
-                .anyMatch(e -> isUpright(e) && reaches(e, y));
-    }
-
-    private static boolean isUpright(Edge edge) {
-        Point chord = edge.end().minus(edge.start());
-        return Math.abs(chord.y()) > Math.abs(chord.x());
-    }
-
-    private static boolean reaches(Edge edge, double y) {
-        double least = edge.flattened(1).stream().mapToDouble(Point::y).min().orElse(0);
-        double most = edge.flattened(1).stream().mapToDouble(Point::y).max().orElse(0);
-        return y >= least && y <= most;
+                .anyMatch(e -> e.isUpright() && e.reaches(y));
     }
 }

@@ -124,10 +124,10 @@ public final class ReleaseBudget {
             double from = Math.min(edge.start().y(), edge.end().y());
             double to = Math.max(edge.start().y(), edge.end().y());
             // An armhole or a crotch begins half-way up; what counts is the edge that comes down to the end.
-            if (isUpright(edge) && from < box.minY() + 0.25 * box.heightMm()) {
+            if (edge.isUpright() && from < box.minY() + 0.25 * box.heightMm()) {
                 low = Math.max(low, from);
             }
-            if (isUpright(edge) && to > box.maxY() - 0.25 * box.heightMm()) {
+            if (edge.isUpright() && to > box.maxY() - 0.25 * box.heightMm()) {
                 high = Math.min(high, to);
             }
         }
@@ -182,18 +182,7 @@ public final class ReleaseBudget {
     private boolean runsThrough(Join.Run run, double y) {
         return anatomy.part(run.part()).outline().edges().stream()
                 .filter(e -> e.name().equals(run.edge()))
-                .anyMatch(e -> isUpright(e) && reaches(e, y));
-    }
-
-    private static boolean isUpright(Edge edge) {
-        Point chord = edge.end().minus(edge.start());
-        return Math.abs(chord.y()) > Math.abs(chord.x());
-    }
-
-    private static boolean reaches(Edge edge, double y) {
-        double low = Math.min(edge.start().y(), edge.end().y());
-        double high = Math.max(edge.start().y(), edge.end().y());
-        return y >= low && y <= high;
+                .anyMatch(e -> e.isUpright() && e.reaches(y));
     }
 
     /** Darts and tucks are sewn as far as they are long; pleats and gathers are held at their edge only and fall open below it. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.handdown.geometry.Edge;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
@@ -49,6 +50,15 @@ public final class UnpickPlan {
         this.decisions = Map.copyOf(decisions);
         this.stretches = Map.copyOf(stretches);
         this.ownRates = Map.copyOf(ownRates);
+    }
+
+    /** Every join unpicked: all the cloth there is. */
+    public static UnpickPlan ofAll(Anatomy anatomy) {
+        return new UnpickPlan(
+                anatomy,
+                anatomy.joins().stream().collect(Collectors.toMap(Join::id, j -> JoinDecision.UNPICK)),
+                Map.of(),
+                Map.of());
     }
 
     public Anatomy anatomy() {
