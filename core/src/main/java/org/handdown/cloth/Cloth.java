@@ -1,6 +1,7 @@
 package org.handdown.cloth;
 
 import org.handdown.measure.RefusedValueException;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a source is made of.
@@ -35,6 +36,22 @@ public record Cloth(
                 Math.min(thicknessMm, 0.3),
                 HeatLimit.ONE_DOT,
                 ClothSheet.UNTESTED);
+    }
+
+    /** A stretch of this cloth that is otherwise in one panel: alike on both sides where somebody says so, or several layers thick. */
+    public Cloth as(@Nullable Boolean alike, int layers) {
+        return alike == null && layers == 1
+                ? this
+                : new Cloth(
+                        name,
+                        fibre,
+                        weave,
+                        colour,
+                        oneWay,
+                        alike == null ? reversible : alike,
+                        Math.min(thicknessMm * layers, THICKEST_MM),
+                        heat,
+                        sheet);
     }
 
     public Cloth {

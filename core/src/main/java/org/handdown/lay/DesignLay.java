@@ -9,7 +9,6 @@ import java.util.TreeSet;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
-import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.panel.Flaw;
@@ -46,13 +45,13 @@ public final class DesignLay {
                 Objective.FILL,
                 gapMm,
                 marginMm,
-                panels.stream().map(DesignLay::panel).toList(),
+                panels.stream().map(p -> panel(p, panels)).toList(),
                 design.pieces().stream()
                         .map(p -> piece(p, p.layer() == Layer.SHELL ? cloth : cloth.lining(), panels))
                         .toList());
     }
 
-    private static FitPanel panel(Panel panel) {
+    private static FitPanel panel(Panel panel, List<Panel> all) {
         List<FlawZone> zones = new ArrayList<>();
         for (Flaw flaw : panel.flaws()) {
             if (flaw.treatment() != Flaw.Treatment.NOTE) {
@@ -76,8 +75,35 @@ public final class DesignLay {
                 panel.grainDeg(),
                 panel.cloth().oneWay(),
                 panel.cloth().reversible(),
-                List.of(),
+                panel.stripes().stream()
+                        .map(s -> new Repeat(repeat(s, all), s.directionDeg(), s.periodMm(), s.phaseMm()))
+                        .toList(),
                 edges);
+    }
+
+    /** Panels share a repeat while they share its period; stripes that were pressed narrower on one panel match nothing on the others. */
+    private static String repeat(Panel.Stripes stripes, List<Panel> all) {
+        double usual = all.stream()
+                .flatMap(p -> p.stripes().stream())
+                .filter(s -> s.name().equals(stripes.name()))
+                .findFirst()
+                .orElse(stripes)
+                .periodMm();
+        return usual == stripes.periodMm()
+                ? stripes.name()
+                : "%s every %s mm".formatted(stripes.name(), stripes.periodMm());
+    }
+
+    /** Where pieces meet at a notch, stripes that are to be matched have the same phase there: on the stitch line, not on the cut edge. */
+    private static List<FitPiece.Match> matches(Piece piece, List<Panel> panels) {
+        Set<String> matched = new TreeSet<>();
+        panels.forEach(
+                p -> p.stripes().stream().filter(Panel.Stripes::matched).forEach(s -> matched.add(repeat(s, panels))));
+        List<FitPiece.Match> matches = new ArrayList<>();
+        for (String repeat : matched) {
+            piece.notches().forEach(n -> matches.add(new FitPiece.Match(n.label(), repeat, n.at())));
+        }
+        return matches;
     }
 
     /** Where needles leave marks, the old stitch lines of opened seams may only lie where nobody looks. */
@@ -87,7 +113,7 @@ public final class DesignLay {
             for (Edge edge : panel.stitchLine().edges()) {
                 Outline.Run run = panel.outline().runs().get(edge.name());
                 boolean opened = run != null
-                        && distanceMm(edge.at(0.5), panel.outline().ring().run(run.from(), run.to())) > NEEDLE_MM;
+                        && edge.at(0.5).distanceMm(panel.outline().ring().run(run.from(), run.to())) > NEEDLE_MM;
                 if (opened) {
                     Region.along(edge.flattened(0.5), NEEDLE_MM)
                             .ringsWithoutHoles()
@@ -96,14 +122,6 @@ public final class DesignLay {
             }
         }
         return zones;
-    }
-
-    private static double distanceMm(Point from, List<Point> line) {
-        double least = Double.MAX_VALUE;
-        for (int i = 0; i + 1 < line.size(); i++) {
-            least = Math.min(least, from.distanceMm(line.get(i), line.get(i + 1)));
-        }
-        return least;
     }
 
     private static FitPiece piece(Piece piece, Cloth cloth, List<Panel> panels) {
@@ -137,7 +155,7 @@ public final class DesignLay {
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
                 Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6,
                 variants,
-                List.of());
+                matches(piece, panels));
     }
 
     /** Name of the variant whose edge lies on something finished. */

@@ -9,7 +9,7 @@ import org.handdown.measure.Origin;
  * A straight tape on the cloth, and points by their distance along it and square off it. Frame: the tape runs up from its zero along +y,
  * which is the lengthwise grain where it was laid on a thread.
  */
-public record Baseline(List<Offset> points) implements TapeMethod {
+public record Baseline(List<Offset> points) implements OutlineMethod {
     /**
      * @param alongMm from the tape's zero; may lie before it
      * @param rightMm square off the tape; negative to the left of somebody who looks along it from zero

@@ -2,16 +2,18 @@ package org.handdown.panel;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 
 /**
- * A flaw as a person marks it: an oval at a place, panel frame, mm.
+ * A zone of a panel as a person marks it, panel frame, mm.
  *
  * @param what in words, for example worn knee
  */
-public record Flaw(Treatment treatment, String what, Point centre, double widthMm, double heightMm) {
+public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
     private static final int CORNERS = 24;
     private static final double LARGEST_MM = 2000;
     private static final int MOST = 60;
@@ -24,11 +26,92 @@ public record Flaw(Treatment treatment, String what, Point centre, double widthM
         NOTE
     }
 
-    public Flaw {
-        if (!(Math.abs(centre.x()) <= FARTHEST_MM && Math.abs(centre.y()) <= FARTHEST_MM)) {
+    /** What it is; the treatment is another matter. */
+    public enum Kind {
+        STAIN,
+        HOLE,
+        FADE,
+        WORN,
+        CREASE,
+        NEEDLE_HOLES,
+        POCKET,
+        SEAM,
+        CUT_OUT,
+        OTHER
+    }
+
+    /** Where a zone lies and how far it reaches. */
+    public sealed interface Extent permits Oval, Around, Strip {
+        /** As a polygon that covers all of it. */
+        Ring outline();
+    }
+
+    /** An oval at a place. */
+    public record Oval(Point centre, double widthMm, double heightMm) implements Extent {
+        public Oval {
+            requireNear(centre);
+            requireSize(widthMm);
+            requireSize(heightMm);
+        }
+
+        /** Drawn round the flaw from outside, so that none of it sticks out. */
+        @Override
+        public Ring outline() {
+            double outside = 1 / Math.cos(Math.PI / CORNERS);
+            List<Point> points = new ArrayList<>();
+            for (int i = 0; i < CORNERS; i++) {
+                Point way = Point.towards(360.0 * i / CORNERS);
+                points.add(centre.plus(new Point(way.x() * widthMm / 2 * outside, way.y() * heightMm / 2 * outside)));
+            }
+            return new Ring(points);
+        }
+    }
+
+    /** Walked round point by point. */
+    public record Around(Ring outline) implements Extent {
+        private static final int MOST_CORNERS = 200;
+
+        public Around {
+            outline.points().forEach(Flaw::requireNear);
+            if (outline.size() > MOST_CORNERS || !outline.isSimple()) {
+                throw new RefusedValueException(
+                        "flaw.outline", "A zone's outline has up to 200 points and does not cross itself.");
+            }
+        }
+    }
+
+    /** As wide as told along a straight line, half of it on either side. */
+    public record Strip(Point from, Point to, double widthMm) implements Extent {
+        public Strip {
+            requireNear(from);
+            requireNear(to);
+            requireSize(widthMm);
+            if (from.distanceMm(to) < 2) {
+                throw new RefusedValueException("flaw.outline", "A strip is at least 2 mm long.");
+            }
+        }
+
+        @Override
+        public Ring outline() {
+            Point way = to.minus(from);
+            Point off = new Point(-way.y(), way.x()).times(widthMm / 2 / way.lengthMm());
+            return new Ring(List.of(from.minus(off), to.minus(off), to.plus(off), from.plus(off)));
+        }
+    }
+
+    /** An oval of no particular kind. */
+    public Flaw(Treatment treatment, String what, Point centre, double widthMm, double heightMm) {
+        this(treatment, Kind.OTHER, what, new Oval(centre, widthMm, heightMm));
+    }
+
+    private static void requireNear(Point p) {
+        if (!(Math.abs(p.x()) <= FARTHEST_MM && Math.abs(p.y()) <= FARTHEST_MM)) {
             throw new RefusedValueException("flaw.centre", "A flaw lies on the panel, not metres away from it.");
         }
-        if (!(widthMm >= 2 && widthMm <= LARGEST_MM && heightMm >= 2 && heightMm <= LARGEST_MM)) {
+    }
+
+    private static void requireSize(double mm) {
+        if (!(mm >= 2 && mm <= LARGEST_MM)) {
             throw new RefusedValueException("flaw.size", "A flaw is from 2 mm to 2 m wide and high.");
         }
     }
@@ -41,14 +124,28 @@ public record Flaw(Treatment treatment, String what, Point centre, double widthM
         return List.copyOf(flaws);
     }
 
-    /** An oval drawn round the flaw from outside, so that none of it sticks out. */
     public Ring outline() {
-        double outside = 1 / Math.cos(Math.PI / CORNERS);
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i < CORNERS; i++) {
-            Point way = Point.towards(360.0 * i / CORNERS);
-            points.add(centre.plus(new Point(way.x() * widthMm / 2 * outside, way.y() * heightMm / 2 * outside)));
-        }
-        return new Ring(points);
+        return extent.outline();
+    }
+
+    /** Middle of its bounding box. */
+    public Point centre() {
+        Box box = outline().box();
+        return extent instanceof Oval oval
+                ? oval.centre
+                : new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+    }
+
+    /** The same zone with every point moved, for a panel that is turned over, scaled or laid against another. */
+    Flaw moved(java.util.function.UnaryOperator<Point> move, double scale) {
+        Extent there = extent instanceof Strip s
+                ? new Strip(move.apply(s.from), move.apply(s.to), s.widthMm * scale)
+                : new Around(outline().map(move).counterClockwise());
+        return new Flaw(treatment, kind, what, there);
+    }
+
+    /** Does any of it lie in a region? */
+    boolean touches(Region region) {
+        return !region.intersection(Region.of(outline())).isEmpty();
     }
 }

@@ -21,7 +21,7 @@ import org.handdown.measure.RefusedValueException;
  */
 public record FourSides(
         double lowerMm, double rightMm, double upperMm, double leftMm, double risingMm, double fallingMm)
-        implements TapeMethod {
+        implements OutlineMethod {
     public FourSides {
         new Range(20, 8000).require("sides.lower", Length.ofMm(lowerMm));
         new Range(20, 8000).require("sides.right", Length.ofMm(rightMm));

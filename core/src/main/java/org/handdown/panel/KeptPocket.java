@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
 import org.handdown.source.FlatView;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
@@ -52,12 +53,13 @@ public final class KeptPocket {
 
     private static Flaw flaw(Part pocket, Point at) {
         Box box = pocket.outline().flattened().ring().box();
+        double wide = box.widthMm() + 2 * BESIDE_MM;
+        double high = box.heightMm() + 2 * BESIDE_MM;
         return new Flaw(
                 Flaw.Treatment.AVOID,
+                Flaw.Kind.POCKET,
                 pocket.name() + STAYS,
-                at,
-                Math.sqrt(2) * box.widthMm() + 2 * BESIDE_MM,
-                Math.sqrt(2) * box.heightMm() + 2 * BESIDE_MM);
+                new Flaw.Around(Ring.rectangle(at.x() - wide / 2, at.y() - high / 2, wide, high)));
     }
 
     /** Middle of the pocket in the part's own frame, as the source is drawn. */

@@ -1,6 +1,5 @@
 package org.handdown.panel;
 
-import java.util.List;
 import org.handdown.geometry.Outline;
 import org.handdown.source.Layer;
 import org.handdown.source.LegShape;
@@ -8,11 +7,7 @@ import org.handdown.source.TrousersAnatomy;
 import org.handdown.unpick.FreedEdges;
 
 /** A leg panel by the tape: widths between the old stitch lines at heights above the hem; grain and pile run up the crease. */
-public record LegSurvey(String id, LegShape shape, FreedEdges edges, List<Flaw> flaws) implements Survey {
-    public LegSurvey {
-        flaws = Flaw.few(flaws);
-    }
-
+public record LegSurvey(String id, LegShape shape, FreedEdges edges, Carried carried) implements Survey {
     @Override
     public Layer layer() {
         return Layer.SHELL;
@@ -31,11 +26,11 @@ public record LegSurvey(String id, LegShape shape, FreedEdges edges, List<Flaw> 
     }
 
     public LegSurvey withShape(LegShape other) {
-        return new LegSurvey(id, other, edges, flaws);
+        return new LegSurvey(id, other, edges, carried);
     }
 
     @Override
-    public LegSurvey withFlaws(List<Flaw> others) {
-        return new LegSurvey(id, shape, edges, others);
+    public LegSurvey withCarried(Carried other) {
+        return new LegSurvey(id, shape, edges, other);
     }
 }

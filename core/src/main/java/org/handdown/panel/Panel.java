@@ -15,6 +15,7 @@ import org.handdown.source.EdgeKind;
  * @param stitchLine the old seam lines, inside the outline
  * @param finishes of the edges that live on, with their depth; an edge that is not named is raw
  * @param grainDeg direction of the lengthwise grain; the pile, if any, runs that way
+ * @param stripes at most two; two are a check
  */
 public record Panel(
         String id,
@@ -24,13 +25,20 @@ public record Panel(
         Map<String, EdgeFinish> finishes,
         double grainDeg,
         Cloth cloth,
-        List<Flaw> flaws) {
+        List<Flaw> flaws,
+        List<Stripes> stripes,
+        List<Motif> motifs) {
+    /** Lines where the distance along {@code directionDeg} is {@code phaseMm + k · periodMm}; panel frame. */
+    public record Stripes(String name, double directionDeg, double periodMm, double phaseMm, boolean matched) {}
+
     /** The grain of a part as it hung: up. */
     public static final double LENGTHWISE_DEG = 90;
 
     public Panel {
         finishes = Map.copyOf(finishes);
         flaws = List.copyOf(flaws);
+        stripes = List.copyOf(stripes);
+        motifs = List.copyOf(motifs);
     }
 
     public EdgeKind kind(String edge) {

@@ -2,7 +2,6 @@ package org.handdown.panel;
 
 import java.util.List;
 import org.handdown.cloth.Cloth;
-import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
@@ -17,25 +16,29 @@ public sealed interface Survey permits LegSurvey, PartSurvey, TapedSurvey {
     /** What became of the old edges. */
     FreedEdges edges();
 
-    List<Flaw> flaws();
+    /** What the cloth carries, told as it was measured: before it was turned over or pressed. */
+    Carried carried();
+
+    default List<Flaw> flaws() {
+        return carried().flaws();
+    }
 
     String name();
 
-    /** The old stitch lines; panel frame: mm, y up the lengthwise grain. */
+    /** The old stitch lines as they were measured; panel frame: mm, y up. */
     Outline stitchLine();
 
-    /** The panel this survey draws, of the outer cloth or its lining: its cloth reaches past the old stitch lines by what was won. */
-    default Panel panel(Cloth cloth) {
-        return new Panel(
-                id(),
-                name(),
-                OffsetOutline.of(stitchLine(), e -> edges().wonMm(e.name())),
-                stitchLine(),
-                edges().kept(),
-                Panel.LENGTHWISE_DEG,
-                layer() == Layer.SHELL ? cloth : cloth.lining(),
-                flaws());
+    Survey withCarried(Carried other);
+
+    default Survey withFlaws(List<Flaw> others) {
+        return withCarried(carried().withFlaws(others));
     }
 
-    Survey withFlaws(List<Flaw> others);
+    /**
+     * The panel this survey draws, of the outer cloth or its lining: its cloth reaches past the old stitch lines by what was won. What
+     * was pressed is as much smaller, what was measured with the wrong side up is turned over.
+     */
+    default Panel panel(Cloth cloth) {
+        return SurveyedPanel.of(this, layer() == Layer.SHELL ? cloth : cloth.lining());
+    }
 }

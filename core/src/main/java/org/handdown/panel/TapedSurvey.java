@@ -1,6 +1,5 @@
 package org.handdown.panel;
 
-import java.util.List;
 import java.util.Map;
 import org.handdown.geometry.Outline;
 import org.handdown.source.EdgeFinish;
@@ -9,11 +8,10 @@ import org.handdown.unpick.FreedEdges;
 
 /** A panel measured on the cloth itself: its outline is the cloth's edge, whatever the source was drawn like. */
 public record TapedSurvey(
-        String id, String name, Layer layer, TapeMethod method, Map<String, EdgeFinish> finishes, List<Flaw> flaws)
+        String id, String name, Layer layer, OutlineMethod method, Map<String, EdgeFinish> finishes, Carried carried)
         implements Survey {
     public TapedSurvey {
         finishes = Map.copyOf(finishes);
-        flaws = Flaw.few(flaws);
     }
 
     /** Nothing lies outside what was measured. */
@@ -28,7 +26,7 @@ public record TapedSurvey(
     }
 
     @Override
-    public TapedSurvey withFlaws(List<Flaw> others) {
-        return new TapedSurvey(id, name, layer, method, finishes, others);
+    public TapedSurvey withCarried(Carried other) {
+        return new TapedSurvey(id, name, layer, method, finishes, other);
     }
 }

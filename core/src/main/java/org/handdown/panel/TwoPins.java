@@ -20,7 +20,7 @@ import org.handdown.measure.RefusedValueException;
  * @param apartMm between the pins
  * @param checks distances between any two points, beside those from neighbour to neighbour
  */
-public record TwoPins(double apartMm, List<Sighting> points, List<Check> checks) implements TapeMethod {
+public record TwoPins(double apartMm, List<Sighting> points, List<Check> checks) implements OutlineMethod {
     private static final int MOST = 120;
 
     /** Which side of the line from the first pin to the second. */

@@ -3,6 +3,7 @@ package org.handdown.project;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.handdown.body.Passage;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
@@ -57,13 +58,29 @@ public record Project(
         }
     }
 
-    /** @param construction and opening: what the surveys were first proposed from */
-    public record MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys) {
+    /**
+     * @param construction and opening: what the surveys were first proposed from
+     * @param gone flat parts that were pieced to others; they are not proposed again
+     */
+    public record MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys, Set<String> gone) {
+        public MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys) {
+            this(construction, opening, surveys, Set.of());
+        }
+
         public MeasuredPanels {
             surveys = List.copyOf(surveys);
+            gone = Set.copyOf(gone);
             if (surveys.stream().map(Survey::id).distinct().count() < surveys.size()) {
                 throw new RefusedValueException("panels.surveys", "The same part is there twice; keep one of them.");
             }
+        }
+
+        public MeasuredPanels with(List<Survey> others) {
+            return new MeasuredPanels(construction, opening, others, gone);
+        }
+
+        public MeasuredPanels without(Set<String> parts) {
+            return new MeasuredPanels(construction, opening, surveys, parts);
         }
     }
 

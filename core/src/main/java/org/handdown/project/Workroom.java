@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
@@ -20,7 +21,7 @@ import org.handdown.make.TakeInSteps;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.Flaw;
+import org.handdown.panel.Carried;
 import org.handdown.panel.KeptPocket;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
@@ -300,7 +301,11 @@ public final class Workroom {
         }
         boolean sameSource = measured != null && measured.construction().equals(source.construction());
         List<Survey> surveys = new ArrayList<>();
+        Set<String> gone = measured == null ? Set.of() : measured.gone();
         for (String part : plan.flatParts()) {
+            if (gone.contains(part)) {
+                continue;
+            }
             surveys.add(survey(source, plan, plan.anatomy().part(part), before.get(part), sameSource));
         }
         // Panels that were taped beside the source's own parts stay too.
@@ -311,7 +316,7 @@ public final class Workroom {
                     .filter(s -> plan.anatomy().findPart(s.id()).isEmpty())
                     .forEach(surveys::add);
         }
-        return project.withPanels(new Project.MeasuredPanels(source.construction(), project.opening(), surveys));
+        return project.withPanels(new Project.MeasuredPanels(source.construction(), project.opening(), surveys, gone));
     }
 
     private static Survey survey(Source source, UnpickPlan plan, Part part, @Nullable Survey old, boolean sameSource) {
@@ -320,15 +325,16 @@ public final class Workroom {
             return old;
         }
         FreedEdges edges = plan.edges(part);
-        List<Flaw> flaws = KeptPocket.flaws(plan, part, old == null ? List.of() : old.flaws());
+        Carried before = old == null ? Carried.NOTHING : old.carried().on(part.outline());
+        Carried carried = before.withFlaws(KeptPocket.flaws(plan, part, before.flaws()));
         if (TrousersAnatomy.isLeg(source.kind(), part.id())) {
             LegShape shape = sameSource && old instanceof LegSurvey leg
                     ? leg.shape()
                     : TrousersAnatomy.leg(
                             TrouserMeasures.of(source.measures()), part.id().startsWith("front"));
-            return new LegSurvey(part.id(), shape, edges, flaws);
+            return new LegSurvey(part.id(), shape, edges, carried);
         }
-        return new PartSurvey(part.id(), part.name(), part.layer(), part.outline(), edges, flaws);
+        return new PartSurvey(part.id(), part.name(), part.layer(), part.outline(), edges, carried);
     }
 
     /** Pieces drafted from the aim as it now stands; pieces entered by hand stay as they are. */

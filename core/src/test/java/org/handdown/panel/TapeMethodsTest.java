@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -184,39 +183,8 @@ class TapeMethodsTest {
                 .hasMessageContaining("differ by 700 mm");
     }
 
-    /** A survey of a panel of 30 points with neighbour to neighbour taped, each figure off by a normal error. */
-    static TwoPins survey(Random random, double sigma, int blunder, double blunderMm, boolean across) {
-        int n = 30;
-        List<Point> truth = truth(random, n);
-        // Beside the cloth, so that every point lies well off their line.
-        Point first = new Point(-750, -300);
-        Point second = new Point(-750, 600);
-        List<Sighting> sightings = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            Point p = truth.get(i);
-            double a = p.distanceMm(first) + sigma * random.nextGaussian() + (blunder == 3 * i ? blunderMm : 0);
-            double b = p.distanceMm(second) + sigma * random.nextGaussian() + (blunder == 3 * i + 1 ? blunderMm : 0);
-            double next = p.distanceMm(truth.get((i + 1) % n))
-                    + sigma * random.nextGaussian()
-                    + (blunder == 3 * i + 2 ? blunderMm : 0);
-            sightings.add(new Sighting(a, b, Where.RIGHT, Math.max(1, next), true, ""));
-        }
-        List<TwoPins.Check> checks = new ArrayList<>();
-        for (int i = 0; across && i < n; i++) {
-            double mm = truth.get(i).distanceMm(truth.get((i + 2) % n)) + sigma * random.nextGaussian();
-            checks.add(new TwoPins.Check(i, (i + 2) % n, mm));
-        }
-        return new TwoPins(900 + sigma * random.nextGaussian(), sightings, checks);
-    }
-
-    private static List<Point> truth(Random random, int n) {
-        List<Point> truth = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            double angle = 2 * Math.PI * (i + 0.5) / n;
-            double r = 1 + 0.12 * Math.sin(3 * angle + random.nextInt(6)) * 0.5;
-            truth.add(new Point(520 * r * Math.cos(angle), 150 + 760 * r * Math.sin(angle)));
-        }
-        return truth;
+    private static TwoPins survey(Random random, double sigma) {
+        return new SimulatedTape(random, sigma, 30).pins(-1, 0, false);
     }
 
     /** Without errors the truth comes back; with a tape's errors the area stays within half a per cent in 95 of 100. */
@@ -224,8 +192,8 @@ class TapeMethodsTest {
     void theAreaOfASurveyIsTrueToHalfAPercent() {
         int good = 0;
         for (int seed = 0; seed < 100; seed++) {
-            double truth = areaMm2(survey(new Random(seed), 0, -1, 0, false).outline());
-            double adjusted = areaMm2(survey(new Random(seed), 2, -1, 0, false).outline());
+            double truth = areaMm2(survey(new Random(seed), 0).outline());
+            double adjusted = areaMm2(survey(new Random(seed), 2).outline());
             good += Math.abs(adjusted / truth - 1) < 0.005 ? 1 : 0;
         }
         assertThat(good).isGreaterThanOrEqualTo(95);
@@ -236,7 +204,7 @@ class TapeMethodsTest {
         for (int seed = 0; seed < 100; seed++) {
             Random random = new Random(1000 + seed);
             int blunder = random.nextInt(90);
-            TwoPins survey = survey(random, 2, blunder, seed % 2 == 0 ? 30 : -30, across);
+            TwoPins survey = new SimulatedTape(random, 2, 30).pins(blunder, seed % 2 == 0 ? 30 : -30, across);
             String point = "point %d ".formatted(blunder / 3 + 1);
             String next = "point %d ".formatted((blunder / 3 + 1) % 30 + 1);
             named += survey.adjustment()
@@ -277,7 +245,7 @@ class TapeMethodsTest {
     void soundFiguresAccuseNobodyAndHaveSmallEllipses() {
         int accused = 0;
         for (int seed = 0; seed < 100; seed++) {
-            PinAdjustment adjusted = survey(new Random(seed), 2, -1, 0, false).adjustment();
+            PinAdjustment adjusted = survey(new Random(seed), 2).adjustment();
             accused += adjusted.blunder().isPresent() ? 1 : 0;
             assertThat(adjusted.spare()).isEqualTo(30);
             assertThat(adjusted.closingMm()).isBetween(0.8, 3.5);
@@ -313,7 +281,7 @@ class TapeMethodsTest {
                 org.handdown.source.Layer.SHELL,
                 new FourSides(300, 400, 300, 400, 500, 500),
                 java.util.Map.of("lower", new org.handdown.source.EdgeFinish(org.handdown.source.EdgeKind.HEM, 30)),
-                List.of());
+                Carried.NOTHING);
         Panel panel = survey.panel(org.handdown.Demo.CORD);
         assertThat(panel.outline().ring().areaMm2()).isCloseTo(120_000, within(1e-6));
         assertThat(panel.kind("lower")).isEqualTo(org.handdown.source.EdgeKind.HEM);

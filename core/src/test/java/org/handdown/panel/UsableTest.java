@@ -24,7 +24,7 @@ class UsableTest {
                         Layer.SHELL,
                         new FourSides(wide, high, wide, high, diagonal, diagonal),
                         Map.of(),
-                        flaws)
+                        Carried.of(flaws))
                 .panel(Demo.CORD);
     }
 

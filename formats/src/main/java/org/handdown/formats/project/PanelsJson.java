@@ -5,11 +5,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
-import org.handdown.geometry.Point;
-import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.PartSurvey;
 import org.handdown.panel.Survey;
@@ -33,7 +32,8 @@ final class PanelsJson {
         return new Project.MeasuredPanels(
                 ConstructionJson.read(f.get("proposedFrom").required()),
                 opening(f),
-                f.get("surveys").required().list(s -> s.refusingHere(() -> survey(s))));
+                f.get("surveys").required().list(s -> s.refusingHere(() -> survey(s))),
+                Set.copyOf(f.get("gone").list(JsonField::name)));
     }
 
     static Project.Opening opening(JsonField f) {
@@ -79,7 +79,7 @@ final class PanelsJson {
                     f.get("layer").word(Layer.class, Layer.SHELL),
                     TapeJson.read(taped),
                     edges(f).kept(),
-                    flaws(f));
+                    CarriedJson.read(f));
         }
         if (!leg.isPresent()) {
             return new PartSurvey(
@@ -88,7 +88,7 @@ final class PanelsJson {
                     f.get("layer").word(Layer.class, Layer.SHELL),
                     OutlineJson.read(f.get("outline")),
                     edges(f),
-                    flaws(f));
+                    CarriedJson.read(f));
         }
         if (!TrousersAnatomy.LEGS.contains(id)) {
             throw f.get("id")
@@ -104,11 +104,7 @@ final class PanelsJson {
                         station(leg.get("waist")),
                         leg.get("centreLiftMm").number())),
                 edges(f),
-                flaws(f));
-    }
-
-    private static java.util.List<Flaw> flaws(JsonField f) {
-        return f.get("flaws").list(z -> z.refusingHere(() -> flaw(z)));
+                CarriedJson.read(f));
     }
 
     private static FreedEdges edges(JsonField f) {
@@ -137,21 +133,16 @@ final class PanelsJson {
                 f.get("toSideMm").number());
     }
 
-    private static Flaw flaw(JsonField f) {
-        return new Flaw(
-                f.get("treatment").word(Flaw.Treatment.class),
-                f.get("what").text(""),
-                f.get("centre").point(),
-                f.get("widthMm").number(),
-                f.get("heightMm").number());
-    }
-
     static ObjectNode write(Project.MeasuredPanels panels) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
         node.set("proposedFrom", ConstructionJson.write(panels.construction()));
         write(node, panels.opening());
         ArrayNode surveys = node.putArray("surveys");
         panels.surveys().forEach(s -> surveys.add(write(s)));
+        if (!panels.gone().isEmpty()) {
+            ArrayNode gone = node.putArray("gone");
+            panels.gone().stream().sorted().forEach(gone::add);
+        }
         return node;
     }
 
@@ -181,15 +172,7 @@ final class PanelsJson {
                         .put("kind", k.kind().word())
                         .put("depthMm", k.depthMm())
                         .put("restMm", k.restMm()));
-        ArrayNode flaws = node.putArray("flaws");
-        for (Flaw flaw : survey.flaws()) {
-            Point centre = flaw.centre();
-            ObjectNode z = flaws.addObject()
-                    .put("treatment", Words.of(flaw.treatment()))
-                    .put("what", flaw.what());
-            z.putArray("centre").add(centre.x()).add(centre.y());
-            z.put("widthMm", flaw.widthMm()).put("heightMm", flaw.heightMm());
-        }
+        CarriedJson.write(node, survey.carried());
         return node;
     }
 

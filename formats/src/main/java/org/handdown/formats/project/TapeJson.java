@@ -2,17 +2,22 @@ package org.handdown.formats.project;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.HashMap;
+import java.util.Map;
 import org.handdown.formats.JsonField;
 import org.handdown.panel.Baseline;
+import org.handdown.panel.DrawnOutline;
 import org.handdown.panel.FourSides;
-import org.handdown.panel.TapeMethod;
+import org.handdown.panel.OutlineMethod;
+import org.handdown.panel.ReadyShape;
+import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.TwoPins;
 
 /** A panel measured on the cloth with a tape, as JSON. */
 final class TapeJson {
     private TapeJson() {}
 
-    static TapeMethod read(JsonField f) {
+    static OutlineMethod read(JsonField f) {
         JsonField pins = f.get("pins");
         JsonField sides = f.get("sides");
         if (pins.isPresent()) {
@@ -34,6 +39,27 @@ final class TapeJson {
                     sides.get("risingMm").number(),
                     sides.get("fallingMm").number(0)));
         }
+        JsonField shape = f.get("shape");
+        if (shape.isPresent()) {
+            JsonField measures = f.get("measures");
+            Map<String, Double> given = new HashMap<>();
+            measures.names().forEach(id -> given.put(id, measures.get(id).number()));
+            return f.refusingHere(() -> new ShapeByMeasures(shape.word(ReadyShape.class), given));
+        }
+        JsonField drawn = f.get("drawn");
+        if (drawn.isPresent()) {
+            JsonField proof = drawn.get("proof");
+            return drawn.refusingHere(() -> new DrawnOutline(
+                    drawn.get("means").word(DrawnOutline.Means.class),
+                    drawn.get("from").text(""),
+                    OutlineJson.read(drawn.get("outline")),
+                    drawn.get("toleranceMm").number(),
+                    proof.isPresent()
+                            ? new DrawnOutline.Proof(
+                                    proof.get("drawnMm").number(),
+                                    proof.get("tapedMm").number())
+                            : null));
+        }
         JsonField line = f.get("baseline").required();
         return line.refusingHere(() -> new Baseline(line.get("points")
                 .required()
@@ -54,7 +80,7 @@ final class TapeJson {
                 p.get("edge").text(""));
     }
 
-    static ObjectNode write(ObjectNode node, TapeMethod method) {
+    static ObjectNode write(ObjectNode node, OutlineMethod method) {
         if (method instanceof Baseline line) {
             ArrayNode points = node.putObject("baseline").putArray("points");
             line.points()
@@ -71,6 +97,12 @@ final class TapeJson {
                     .put("leftMm", sides.leftMm())
                     .put("risingMm", sides.risingMm())
                     .put("fallingMm", sides.fallingMm());
+        } else if (method instanceof ShapeByMeasures shape) {
+            node.put("shape", Words.of(shape.shape()));
+            ObjectNode measures = node.putObject("measures");
+            shape.measures().forEach(measures::put);
+        } else if (method instanceof DrawnOutline drawn) {
+            write(node.putObject("drawn"), drawn);
         } else if (method instanceof TwoPins pins) {
             ObjectNode p = node.putObject("pins").put("apartMm", pins.apartMm());
             ArrayNode points = p.putArray("points");
@@ -90,5 +122,15 @@ final class TapeJson {
                             .put("mm", c.mm()));
         }
         return node;
+    }
+
+    private static void write(ObjectNode node, DrawnOutline drawn) {
+        node.put("means", Words.of(drawn.means())).put("from", drawn.from());
+        node.set("outline", OutlineJson.write(drawn.outline()));
+        node.put("toleranceMm", drawn.ownToleranceMm());
+        DrawnOutline.Proof proof = drawn.proof();
+        if (proof != null) {
+            node.putObject("proof").put("drawnMm", proof.drawnMm()).put("tapedMm", proof.tapedMm());
+        }
     }
 }

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.handdown.body.Passage;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
@@ -20,10 +21,20 @@ import org.handdown.cloth.Weave;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Baseline;
+import org.handdown.panel.Carried;
+import org.handdown.panel.ClothRepeat;
+import org.handdown.panel.DrawnOutline;
+import org.handdown.panel.Flaw;
 import org.handdown.panel.FourSides;
+import org.handdown.panel.Grain;
+import org.handdown.panel.Motif;
+import org.handdown.panel.Pressing;
+import org.handdown.panel.ReadyShape;
+import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.panel.TwoPins;
@@ -129,13 +140,75 @@ class AlterationsJsonTest {
                         new TwoPins.Sighting(600, 500, TwoPins.Where.RIGHT, 0, true, "left")),
                 List.of(new TwoPins.Check(0, 2, 310)));
         List<Survey> surveys = List.of(
-                new TapedSurvey("a", "remnant", Layer.SHELL, line, hem, List.of()),
-                new TapedSurvey("b", "from pins", Layer.LINING, pins, hem, List.of()),
+                new TapedSurvey("a", "remnant", Layer.SHELL, line, hem, Carried.NOTHING),
+                new TapedSurvey("b", "from pins", Layer.LINING, pins, hem, Carried.NOTHING),
                 new TapedSurvey(
-                        "c", "sheet", Layer.SHELL, new FourSides(300, 400, 300, 400, 500, 0), Map.of(), List.of()));
+                        "c", "sheet", Layer.SHELL, new FourSides(300, 400, 300, 400, 500, 0), Map.of(), carried()));
         requireSame(Project.named("Taped")
                 .withSource(source)
                 .withPanels(new Project.MeasuredPanels(source.construction(), Project.Opening.NONE, surveys)));
+    }
+
+    /** Everything a cloth can carry, each kind once. */
+    private static Carried carried() {
+        return new Carried(
+                List.of(
+                        new Flaw(Flaw.Treatment.HIDE, "worn", new Point(100, 100), 30, 40),
+                        new Flaw(
+                                Flaw.Treatment.NOTE,
+                                Flaw.Kind.CREASE,
+                                "crease",
+                                new Flaw.Strip(new Point(0, 50), new Point(300, 60.5), 6)),
+                        new Flaw(
+                                Flaw.Treatment.AVOID,
+                                Flaw.Kind.CUT_OUT,
+                                "hole",
+                                new Flaw.Around(Ring.of(10, 10, 40, 12, 20, 45)))),
+                new Grain.TwoPoints(new Point(0, 0), new Point(10, 200)),
+                true,
+                false,
+                true,
+                2,
+                List.of(
+                        new ClothRepeat("stripe", true, 24, "left", 5.5, true),
+                        new ClothRepeat("cross", false, 30, "", 0, false)),
+                List.of(new Motif("rose", new Point(120, 300))),
+                List.of(new Pressing("washed", Pressing.Direction.ALONG, 400, 390)));
+    }
+
+    @Test
+    void shapesAndDrawingsReadBackEqual() {
+        Source source = source(Origin.TAPE, false);
+        Outline round = new Outline(List.of(
+                Edge.line("hem", new Point(0, 0), new Point(300, 0)),
+                Edge.curve("head", new Point(300, 0), new Point(280, 200), new Point(20, 200), new Point(0, 0))));
+        List<Survey> surveys = List.of(
+                new TapedSurvey(
+                        "sleeve",
+                        "sleeve",
+                        Layer.SHELL,
+                        new ShapeByMeasures(
+                                ReadyShape.FLAT_SLEEVE, Map.of("length", 480.0, "upper", 420.5, "hem", 260.0)),
+                        Map.of(),
+                        Carried.NOTHING.withGrain(new Grain.AlongEdge("hem"))),
+                new TapedSurvey(
+                        "photo",
+                        "photo",
+                        Layer.SHELL,
+                        new DrawnOutline(DrawnOutline.Means.PHOTO, "photo", round, 2, new DrawnOutline.Proof(301, 300)),
+                        Map.of(),
+                        Carried.NOTHING.withGrain(new Grain.Directed(new Point(0, 0), new Point(0, -100)))),
+                new TapedSurvey(
+                        "file",
+                        "file",
+                        Layer.SHELL,
+                        new DrawnOutline(DrawnOutline.Means.FILE, "remnant.svg", round, 1, null),
+                        Map.of(),
+                        Carried.NOTHING));
+        requireSame(Project.named("Drawn")
+                .withSource(source)
+                .withPanels(new Project.MeasuredPanels(
+                        source.construction(), Project.Opening.NONE, surveys, Set.of("front-left"))));
     }
 
     @Test

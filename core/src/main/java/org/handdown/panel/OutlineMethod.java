@@ -3,8 +3,8 @@ package org.handdown.panel;
 import java.util.List;
 import org.handdown.geometry.Outline;
 
-/** A way to get a panel's true outline with a tape on the cloth; each says how far its outline may be trusted. */
-public sealed interface TapeMethod permits Baseline, TwoPins, FourSides {
+/** A way to get a panel's true outline from the cloth on the table; each says how far its outline may be trusted. */
+public sealed interface OutlineMethod permits Baseline, TwoPins, FourSides, ShapeByMeasures, DrawnOutline {
     /** The cloth's edge; panel frame: mm, counter-clockwise. */
     Outline outline();
 
