@@ -3,6 +3,7 @@ package org.handdown.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -19,9 +20,11 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder;
 
 /** Tests through the HTTP interface, on a real PostgreSQL, as the user of a household of their own. */
 @SpringBootTest
@@ -81,6 +84,34 @@ public abstract class HouseholdTest {
 
     protected Reply read(HouseholdUser who, String path) {
         return call(who, "GET", path, "");
+    }
+
+    /** What an address hands out, as bytes. */
+    protected byte[] raw(HouseholdUser who, String path) {
+        try {
+            return mvc.perform(request(HttpMethod.GET, path).with(user(who)))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** A file sent as a form sends it; {@code fields} are name and value in turn. */
+    protected Reply upload(HouseholdUser who, String path, String part, String name, byte[] content, String... fields) {
+        try {
+            MockMultipartHttpServletRequestBuilder sent =
+                    multipart(path).file(new MockMultipartFile(part, name, null, content));
+            for (int i = 0; i + 1 < fields.length; i += 2) {
+                sent.param(fields[i], fields[i + 1]);
+            }
+            MockHttpServletResponse response =
+                    mvc.perform(sent.with(user(who)).with(csrf())).andReturn().getResponse();
+            return new Reply(response.getStatus(), json.readTree(response.getContentAsString()));
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     protected static String demoProject() {

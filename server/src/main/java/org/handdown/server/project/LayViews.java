@@ -106,13 +106,20 @@ final class LayViews {
     private FlawView zone(FlawZone zone) {
         var box = zone.outline().box();
         Flaw.Treatment treatment = zone.kind() == FlawZone.Kind.AVOID ? Flaw.Treatment.AVOID : Flaw.Treatment.HIDE;
+        String x = say.length((box.minX() + box.maxX()) / 2);
+        String y = say.length((box.minY() + box.maxY()) / 2);
         return new FlawView(
                 treatment,
+                Flaw.Kind.OTHER,
                 zone.what(),
-                say.length((box.minX() + box.maxX()) / 2),
-                say.length((box.minY() + box.maxY()) / 2),
+                ProjectView.ExtentKind.AROUND,
+                x,
+                y,
+                x,
+                y,
                 say.length(box.widthMm()),
                 say.length(box.heightMm()),
+                Say.points(zone.outline().points()),
                 Say.points(zone.outline().points()));
     }
 

@@ -26,7 +26,11 @@ import org.jspecify.annotations.Nullable;
 final class PieceRequests {
     private PieceRequests() {}
 
-    /** An edge of a piece entered by hand: its start corner, its allowance, and what it may lie on. */
+    /**
+     * An edge of a piece entered by hand: its start corner, its allowance, and what it may lie on.
+     *
+     * @param mark at its middle, that meets its like on another piece; stripes are matched there
+     */
     record CornerRequest(
             @Nullable String x,
             @Nullable String y,
@@ -34,7 +38,8 @@ final class PieceRequests {
             @Nullable String allowance,
             @Nullable Role wish,
             @Nullable String lap,
-            @Nullable String bow) {}
+            @Nullable String bow,
+            @Nullable String mark) {}
 
     record PieceRequest(
             @Nullable String name,
@@ -70,6 +75,7 @@ final class PieceRequests {
             List<Edge> edges = new ArrayList<>();
             Map<String, Allowance> allowances = new HashMap<>();
             Map<String, EdgeWish> wishes = new HashMap<>();
+            List<Piece.Notch> notches = new ArrayList<>();
             int n = points.size();
             for (int k = 0; k < n; k++) {
                 // Edges run counter-clockwise; the corner that an edge was told with is the one it began at.
@@ -90,6 +96,11 @@ final class PieceRequests {
                                     .formatted(from.distanceMm(to), Math.abs(bow)));
                 }
                 edges.add(bowed(edge, from, to, bow));
+                if (!Typed.text(corner.mark()).isEmpty()) {
+                    notches.add(new Piece.Notch(
+                            Typed.text(corner.mark()),
+                            edges.get(edges.size() - 1).at(0.5)));
+                }
                 String allowance = Typed.text(corner.allowance());
                 allowances.put(
                         edge,
@@ -112,7 +123,7 @@ final class PieceRequests {
                     true,
                     wishes,
                     List.of(),
-                    List.of(),
+                    notches,
                     lining ? Layer.LINING : Layer.SHELL);
         }
 

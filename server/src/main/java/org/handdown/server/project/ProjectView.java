@@ -1,5 +1,6 @@
 package org.handdown.server.project;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,8 @@ import org.handdown.make.Step;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
+import org.handdown.panel.Pressing;
+import org.handdown.panel.ReadyShape;
 import org.handdown.panel.TwoPins;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Role;
@@ -46,6 +49,7 @@ public record ProjectView(
         @Nullable SourceView source,
         @Nullable TakeApartView takeApart,
         List<PanelView> panels,
+        String usableShare,
         @Nullable PiecesView pieces,
         @Nullable LetOutView letOut,
         @Nullable TakeInView takeIn,
@@ -349,14 +353,65 @@ public record ProjectView(
             String toSide,
             double toSideMm) {}
 
+    /** How a flaw's extent was told. */
+    public enum ExtentKind {
+        OVAL,
+        STRIP,
+        AROUND
+    }
+
+    /**
+     * @param x and y: middle of an oval, beginning of a strip; {@code toX} and {@code toY} its end
+     * @param height of an oval; empty otherwise
+     * @param outline as it was measured; {@code shown} on the panel as it is now, pressed and right side up
+     */
     public record FlawView(
             Flaw.Treatment treatment,
+            Flaw.Kind kind,
             String what,
+            ExtentKind extent,
             String x,
             String y,
+            String toX,
+            String toY,
             String width,
             String height,
-            List<double[]> outline) {}
+            List<double[]> outline,
+            List<double[]> shown) {}
+
+    /** How the grain was found. */
+    public enum GrainBy {
+        UP,
+        EDGE,
+        POINTS
+    }
+
+    public record RepeatView(String name, boolean across, String period, String edge, String first, boolean matched) {}
+
+    public record MotifView(String name, String x, String y) {}
+
+    public record PressingView(String what, Pressing.Direction direction, String before, String after) {}
+
+    /** @param alike null for what the cloth as a whole says */
+    public record CarriedView(
+            GrainBy grain,
+            String grainEdge,
+            String fromX,
+            String fromY,
+            String toX,
+            String toY,
+            boolean pileDown,
+            @Nullable Boolean alike,
+            boolean wrongSideUp,
+            int layers,
+            List<RepeatView> repeats,
+            List<MotifView> motifs,
+            List<PressingView> pressings) {}
+
+    /** Lines of a panel's stripes inside its outline, for drawing. */
+    public record StripeView(String name, List<List<double[]>> lines) {}
+
+    public record MotifPlaceView(String name, double x, double y) {}
 
     public record PanelEdgeView(String name, EdgeKind kind, String length, List<double[]> points) {}
 
@@ -377,7 +432,11 @@ public record ProjectView(
             List<StationMeasure> stations,
             List<FlawView> flaws,
             @Nullable TapedView taped,
-            List<FigureView> usable) {}
+            List<FigureView> usable,
+            CarriedView carried,
+            List<StripeView> stripes,
+            List<MotifPlaceView> motifs,
+            List<FlawView> likely) {}
 
     /** What a panel is good for, in words and figures. */
     public record FigureView(String what, String value) {}
@@ -396,6 +455,9 @@ public record ProjectView(
 
     public record TapeCheckView(int from, int to, String mm) {}
 
+    /** An outline that came as a drawing. @param proof what the tape showed, empty where nobody held one against it */
+    public record DrawingView(String from, JsonNode outline, String proof) {}
+
     /** A panel as it was taped: texts that read back to the same figures. */
     public record TapedView(
             TapeRequests.Way way,
@@ -403,6 +465,9 @@ public record ProjectView(
             String apart,
             List<TapeCheckView> checks,
             Map<String, String> sides,
+            @Nullable ReadyShape shape,
+            Map<String, String> measures,
+            @Nullable DrawingView drawn,
             String tolerance,
             List<String> findings) {}
 
@@ -429,7 +494,7 @@ public record ProjectView(
             boolean lining) {}
 
     /** A corner of the stitch line and the edge that begins there, as texts that read back to the same figures. */
-    public record CornerView(String x, String y, String edge, String bow) {}
+    public record CornerView(String x, String y, String edge, String bow, String mark) {}
 
     /** An edge that may lie on something finished. */
     public record WishView(String edge, Role role, String words, String lap, List<double[]> points) {}

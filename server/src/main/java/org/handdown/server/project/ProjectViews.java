@@ -1,6 +1,5 @@
 package org.handdown.server.project;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
@@ -9,11 +8,6 @@ import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Origin;
-import org.handdown.panel.Flaw;
-import org.handdown.panel.LegSurvey;
-import org.handdown.panel.Panel;
-import org.handdown.panel.Survey;
-import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DungareesEase;
 import org.handdown.pattern.Piece;
@@ -24,20 +18,14 @@ import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectView.AimView;
 import org.handdown.server.project.ProjectView.AllowanceView;
-import org.handdown.server.project.ProjectView.FlawView;
 import org.handdown.server.project.ProjectView.MeasureView;
 import org.handdown.server.project.ProjectView.NotchView;
-import org.handdown.server.project.ProjectView.PanelEdgeView;
-import org.handdown.server.project.ProjectView.PanelView;
 import org.handdown.server.project.ProjectView.PieceView;
 import org.handdown.server.project.ProjectView.PiecesView;
 import org.handdown.server.project.ProjectView.SizeView;
-import org.handdown.server.project.ProjectView.StationMeasure;
 import org.handdown.server.project.ProjectView.StepView;
 import org.handdown.server.project.ProjectView.WalkView;
 import org.handdown.source.Layer;
-import org.handdown.source.LegShape;
-import org.handdown.source.TrousersAnatomy;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the view of a project: asks the workroom and puts its answers into words and points. */
@@ -72,6 +60,7 @@ public final class ProjectViews {
         List<StationState> stations = room.stations();
         WorkingViews workings = new WorkingViews(project, room, say);
         SourceViews sources = new SourceViews(project, room, say);
+        PanelViews panels = new PanelViews(project, room, say);
         Project.Lay lay = project.lay();
         boolean stale =
                 stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
@@ -86,7 +75,8 @@ public final class ProjectViews {
                 aim(),
                 sources.source(),
                 sources.takeApart(),
-                panels(),
+                panels.all(),
+                panels.usableShare(),
                 room.design().map(this::pieces).orElse(null),
                 room.letOut()
                         .map(l -> new LetOutViews(project, room, l, say).view())
@@ -160,78 +150,6 @@ public final class ProjectViews {
                 proposed);
     }
 
-    // Panels
-
-    private List<PanelView> panels() {
-        Project.MeasuredPanels measured = project.panels();
-        List<PanelView> views = new ArrayList<>();
-        List<Panel> panels = room.panels();
-        for (int i = 0; i < panels.size() && measured != null; i++) {
-            views.add(panel(panels.get(i), measured.surveys().get(i)));
-        }
-        return views;
-    }
-
-    private PanelView panel(Panel panel, Survey survey) {
-        List<PanelEdgeView> edges = new ArrayList<>();
-        panel.outline().runs().forEach((name, run) -> {
-            List<Point> points = panel.outline().ring().run(run.from(), run.to());
-            edges.add(new PanelEdgeView(name, panel.kind(name), say.length(Edge.lengthMm(points)), Say.points(points)));
-        });
-        return new PanelView(
-                panel.id(),
-                panel.name(),
-                survey instanceof LegSurvey,
-                TrousersAnatomy.isSideRight(panel.id()),
-                Say.points(panel.outline().ring().points()),
-                Say.points(panel.stitchLine().flattened().ring().points()),
-                edges,
-                panel.grainDeg(),
-                panel.cloth().oneWay(),
-                say.length(panel.keptDepthMm()),
-                panel.keptDepthMm(),
-                Say.area(panel.outline().ring().areaMm2()),
-                survey instanceof LegSurvey leg
-                        ? say.length(Math.abs(leg.shape().centreLiftMm()))
-                        : "",
-                survey instanceof LegSurvey leg ? stations(leg.shape()) : List.of(),
-                panel.flaws().stream().map(f -> flaw(f, say)).toList(),
-                survey instanceof TapedSurvey taped ? new TapeViews(say).view(taped) : null,
-                new TapeViews(say).usable(panel));
-    }
-
-    private List<StationMeasure> stations(LegShape shape) {
-        return List.of(
-                station("hem", "hem", shape.hem()),
-                station("knee", "knee", shape.knee()),
-                station("thigh", "thigh, at the crotch", shape.thigh()),
-                station("seat", "seat", shape.seat()),
-                station("waist", "waist, at the side", shape.waist()));
-    }
-
-    private StationMeasure station(String id, String words, LegShape.Station s) {
-        return new StationMeasure(
-                id,
-                words,
-                say.length(s.heightMm()),
-                s.heightMm(),
-                say.length(s.widthMm()),
-                s.widthMm(),
-                say.length(s.toSideMm()),
-                s.toSideMm());
-    }
-
-    static FlawView flaw(Flaw flaw, Say say) {
-        return new FlawView(
-                flaw.treatment(),
-                flaw.what(),
-                say.length(flaw.centre().x()),
-                say.length(flaw.centre().y()),
-                say.length(flaw.widthMm()),
-                say.length(flaw.heightMm()),
-                Say.points(flaw.outline().points()));
-    }
-
     // Pieces
 
     private PiecesView pieces(Design design) {
@@ -287,17 +205,23 @@ public final class ProjectViews {
                                 Say.points(piece.stitchLine().edge(w.getKey()).flattened(0.3))))
                         .sorted(java.util.Comparator.comparing(ProjectView.WishView::edge))
                         .toList(),
-                piece.stitchLine().edges().stream().map(ProjectViews::corner).toList(),
+                piece.stitchLine().edges().stream().map(e -> corner(e, piece)).toList(),
                 piece.layer() == Layer.LINING);
     }
 
-    private static ProjectView.CornerView corner(Edge edge) {
+    private static ProjectView.CornerView corner(Edge edge, Piece piece) {
+        String mark = piece.notches().stream()
+                .filter(n -> n.at().distanceMm(edge.at(0.5)) < 0.5)
+                .findFirst()
+                .map(Piece.Notch::label)
+                .orElse("");
         double bow = edge.bowMm();
         return new ProjectView.CornerView(
                 Say.exact(edge.start().x()),
                 Say.exact(edge.start().y()),
                 edge.name(),
-                Math.abs(bow) < 0.005 ? "" : Say.exact(bow));
+                Math.abs(bow) < 0.005 ? "" : Say.exact(bow),
+                mark);
     }
 
     private AllowanceView allowance(Piece piece, Edge edge) {

@@ -249,7 +249,7 @@ class StationController {
             for (Survey survey : panels.surveys()) {
                 surveys.add(survey.id().equals(panel) ? body.toSurvey(survey, unit(project)) : survey);
             }
-            return project.withPanels(new Project.MeasuredPanels(panels.construction(), panels.opening(), surveys));
+            return project.withPanels(panels.with(surveys));
         });
     }
 

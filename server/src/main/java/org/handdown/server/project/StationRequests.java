@@ -7,7 +7,6 @@ import java.util.Map;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.ChildTable;
 import org.handdown.body.Wearer;
-import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
@@ -82,30 +81,13 @@ final class StationRequests {
         }
     }
 
-    record FlawRequest(
-            Flaw.@Nullable Treatment treatment,
-            @Nullable String what,
-            @Nullable String x,
-            @Nullable String y,
-            @Nullable String width,
-            @Nullable String height) {
-        Flaw toFlaw(String field, Typed typed) {
-            return new Flaw(
-                    Typed.require(field + ".treatment", treatment),
-                    Typed.text(what),
-                    new Point(typed.signedMm(field + ".x", x), typed.signedMm(field + ".y", y)),
-                    typed.mm(field + ".width", width),
-                    typed.mm(field + ".height", height));
-        }
-    }
-
     record PanelRequest(
             @Nullable Map<String, StationRequest> stations,
-            @Nullable List<FlawRequest> flaws) {
+            @Nullable List<PanelRequests.FlawRequest> flaws) {
         Survey toSurvey(Survey before, LengthUnit unit) {
             Typed typed = new Typed(unit);
             Survey measured = before instanceof LegSurvey leg ? leg.withShape(shape(leg.shape(), typed)) : before;
-            List<FlawRequest> given = flaws;
+            List<PanelRequests.FlawRequest> given = flaws;
             if (given == null) {
                 return measured;
             }

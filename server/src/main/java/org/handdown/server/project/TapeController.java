@@ -1,15 +1,30 @@
 package org.handdown.server.project;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
+import org.handdown.formats.outline.DxfOutlines;
+import org.handdown.formats.outline.FoundOutline;
+import org.handdown.formats.outline.SvgOutlines;
+import org.handdown.formats.project.OutlineJson;
+import org.handdown.formats.sheet.MarkerPage;
+import org.handdown.formats.sheet.Paper;
+import org.handdown.formats.sheet.SurveySheet;
+import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
-import org.handdown.panel.Flaw;
+import org.handdown.panel.Carried;
+import org.handdown.panel.OutlineMethod;
 import org.handdown.panel.PinAdjustment;
+import org.handdown.panel.ReadyShape;
+import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.Survey;
-import org.handdown.panel.TapeMethod;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.panel.TwoPins;
 import org.handdown.project.Project;
@@ -19,8 +34,14 @@ import org.handdown.server.project.TapeRequests.TapeRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Layer;
 import org.handdown.source.Source;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -28,11 +49,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Panels measured with a tape on the cloth. */
 @RestController
 @RequestMapping("/api")
 class TapeController {
+    private static final int MOST_OUTLINES = 20;
+
     private final ProjectService projects;
 
     TapeController(ProjectService projects) {
@@ -53,19 +77,32 @@ class TapeController {
             List<double[]> points,
             List<String> residuals,
             List<EllipseView> ellipses,
-            List<double[]> pins) {}
+            List<double[]> pins,
+            List<TapeLineView> tapes,
+            List<DrawnEdgeView> edges) {}
+
+    /** Where the tape lies for a measure of a ready shape, and what it shows. */
+    record TapeLineView(String id, List<double[]> line, String text) {}
+
+    record DrawnEdgeView(String name, String length, List<double[]> points) {}
 
     /** The outline that these figures draw, and what they say about each other; nothing is stored. */
     @PostMapping("/tape/draw")
     DrawnView draw(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit, @RequestBody TapeRequest body) {
         Say say = new Say(unit);
-        TapeMethod method = body.toMethod(unit);
+        OutlineMethod method = body.toMethod(unit);
         body.finishes(unit);
         Outline outline = method.outline();
         List<double[]> points = new ArrayList<>();
         List<String> residuals = new ArrayList<>();
         List<EllipseView> ellipses = new ArrayList<>();
         List<double[]> pins = new ArrayList<>();
+        List<TapeLineView> tapes = new ArrayList<>();
+        if (method instanceof ShapeByMeasures shape) {
+            shape.tapes()
+                    .forEach((measure, t) ->
+                            tapes.add(new TapeLineView(measure, Say.points(t.along()), say.length(t.mm()))));
+        }
         if (method instanceof TwoPins two) {
             PinAdjustment adjusted = two.adjustment();
             points = Say.points(adjusted.points());
@@ -90,7 +127,9 @@ class TapeController {
                 points,
                 residuals,
                 ellipses,
-                pins);
+                pins,
+                tapes,
+                edges(outline, say));
     }
 
     private static Project.MeasuredPanels measured(Project project) {
@@ -119,19 +158,22 @@ class TapeController {
             int at = surveys.stream().map(Survey::id).toList().indexOf(panel);
             Survey before = at < 0 ? null : surveys.get(at);
             String name = Typed.text(body.name());
+            OutlineMethod method = body.toMethod(unit);
+            Carried carried =
+                    before == null ? Carried.NOTHING : before.carried().on(method.outline());
             Survey taped = new TapedSurvey(
                     before == null ? Typed.id("tape.name", name.isEmpty() ? panel : name) : before.id(),
                     before != null && name.isEmpty() ? before.name() : name,
                     before == null ? Layer.SHELL : before.layer(),
-                    body.toMethod(unit),
+                    method,
                     body.finishes(unit),
-                    before == null ? List.<Flaw>of() : before.flaws());
+                    carried);
             if (at < 0) {
                 surveys.add(taped);
             } else {
                 surveys.set(at, taped);
             }
-            return project.withPanels(new Project.MeasuredPanels(now.construction(), now.opening(), surveys));
+            return project.withPanels(now.with(surveys));
         }));
     }
 
@@ -149,9 +191,126 @@ class TapeController {
             if (others.size() == now.surveys().size()) {
                 throw new NotThereException("There is no such panel.");
             }
-            return new Workroom(
-                            project.withPanels(new Project.MeasuredPanels(now.construction(), now.opening(), others)))
-                    .redoPanels();
+            // What was pieced to it is proposed again as well.
+            return new Workroom(project.withPanels(now.with(others).without(Set.of()))).redoPanels();
         }));
+    }
+
+    record ShapeMeasureView(String id, String words, ReadyShape.Kind kind, String first) {}
+
+    /** A ready shape and what it asks for, in the order one measures. */
+    record ShapeView(ReadyShape shape, String words, List<ShapeMeasureView> measures) {}
+
+    @GetMapping("/tape/shapes")
+    List<ShapeView> shapes(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit) {
+        Say say = new Say(unit);
+        return Arrays.stream(ReadyShape.values())
+                .map(s -> new ShapeView(
+                        s,
+                        s.words(),
+                        s.measures().stream()
+                                .map(m -> new ShapeMeasureView(
+                                        m.id(),
+                                        m.words(),
+                                        m.kind(),
+                                        switch (m.kind()) {
+                                            case LENGTH -> say.length(m.first());
+                                            case COUNT -> "%.0f".formatted(m.first());
+                                            case CHECK -> "";
+                                        }))
+                                .toList()))
+                .toList();
+    }
+
+    /** An outline of a drawing: as a project file has it, and as points to show. */
+    record FoundView(
+            String name,
+            JsonNode outline,
+            List<double[]> points,
+            String width,
+            String height,
+            List<DrawnEdgeView> edges,
+            List<String> told) {}
+
+    /** Reads an SVG or DXF drawing; nothing is stored. */
+    @PostMapping(path = "/tape/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    List<FoundView> file(
+            @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
+            @RequestParam("drawing") MultipartFile drawing)
+            throws IOException {
+        Say say = new Say(unit);
+        byte[] bytes = drawing.getBytes();
+        String name = java.util.Objects.requireNonNullElse(drawing.getOriginalFilename(), "");
+        boolean isDxf = name.toLowerCase(Locale.ROOT).endsWith(".dxf");
+        List<FoundOutline> found = isDxf ? DxfOutlines.read(bytes) : SvgOutlines.read(bytes);
+        return found.stream()
+                .limit(MOST_OUTLINES)
+                .map(f -> {
+                    Box box = f.outline().flattened().ring().box();
+                    return new FoundView(
+                            f.name(),
+                            OutlineJson.write(f.outline()),
+                            Say.points(f.outline().flattened().ring().points()),
+                            say.length(box.widthMm()),
+                            say.length(box.heightMm()),
+                            edges(f.outline(), say),
+                            f.told().stream().map(say::sentence).toList());
+                })
+                .toList();
+    }
+
+    private static List<DrawnEdgeView> edges(Outline outline, Say say) {
+        return outline.edges().stream()
+                .map(e -> new DrawnEdgeView(e.name(), say.length(e.lengthMm()), Say.points(e.flattened(0.5))))
+                .toList();
+    }
+
+    private static Paper paper(String name) {
+        return name.equalsIgnoreCase("letter") ? Paper.LETTER : Paper.A4;
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] pdf) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(pdf);
+    }
+
+    /** The sheet to lay beside the cloth in a photo. */
+    @GetMapping("/tape/marker-sheet.pdf")
+    ResponseEntity<byte[]> markerSheet(@RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        return pdf("sheet-for-photos.pdf", MarkerPage.pdf(paper(paper)));
+    }
+
+    /** A sheet to fill in at the table. @param shape of a panel by its measures; not needed for the other ways */
+    @GetMapping("/tape/survey-sheet.pdf")
+    ResponseEntity<byte[]> surveySheet(
+            @RequestParam("way") TapeRequests.Way way,
+            @RequestParam(name = "shape", required = false) @Nullable ReadyShape shape,
+            @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        byte[] sheet = switch (way) {
+            case SHAPE -> SurveySheet.pdf(Typed.require("shape", shape), paper(paper));
+            case BASELINE ->
+                SurveySheet.table(
+                        "Baseline and offsets",
+                        "A straight tape along a thread; each point once round: how far along, how far square to its right (− left).",
+                        List.of("along", "to the right", "corner or curve", "edge from here"),
+                        paper(paper));
+            case PINS ->
+                SurveySheet.table(
+                        "Two pins",
+                        "Between the pins: __________   Each point once round, from both pins and to the next point.",
+                        List.of("first pin", "second pin", "left/right", "to the next", "edge"),
+                        paper(paper));
+            default ->
+                SurveySheet.table(
+                        "Four sides and diagonals",
+                        "Lower, right, upper, left side; diagonals from the lower left and from the upper left corner.",
+                        List.of("what", "length", "again"),
+                        paper(paper));
+        };
+        return pdf("survey-sheet.pdf", sheet);
     }
 }

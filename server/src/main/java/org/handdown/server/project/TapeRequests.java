@@ -1,14 +1,25 @@
 package org.handdown.server.project;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.formats.JsonField;
+import org.handdown.formats.project.OutlineJson;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Baseline;
+import org.handdown.panel.DrawnOutline;
 import org.handdown.panel.FourSides;
-import org.handdown.panel.TapeMethod;
+import org.handdown.panel.OutlineMethod;
+import org.handdown.panel.ReadyShape;
+import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.TwoPins;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
@@ -16,13 +27,19 @@ import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a panel measured with a tape: raw texts, turned into values here so that a refusal names the field. */
 final class TapeRequests {
+    /** How far a traced point may be off with a sheet of known size well in the picture (by the simulated camera). */
+    private static final double PHOTO_MM = 2;
+
     private TapeRequests() {}
 
     /** How it is measured. */
     enum Way {
+        SHAPE,
+        SIDES,
         BASELINE,
         PINS,
-        SIDES
+        PHOTO,
+        FILE
     }
 
     /**
@@ -45,19 +62,82 @@ final class TapeRequests {
 
     record CheckRequest(int from, int to, @Nullable String mm) {}
 
+    /**
+     * One distance on the cloth that proves a drawing.
+     *
+     * @param what width, height, the name of an edge, or two points as 2-5
+     * @param scale whether the drawing is brought to it
+     */
+    record ProofRequest(@Nullable String what, @Nullable String taped, boolean scale) {
+        DrawnOutline prove(
+                DrawnOutline.Means means,
+                String from,
+                Outline outline,
+                List<Point> points,
+                double toleranceMm,
+                Typed typed) {
+            double drawn = drawnMm(Typed.text(what), outline, points);
+            double onCloth = typed.mm("proof.taped", taped);
+            if (!scale) {
+                return new DrawnOutline(means, from, outline, toleranceMm, new DrawnOutline.Proof(drawn, onCloth));
+            }
+            double factor = onCloth / drawn;
+            Outline scaled = new Outline(outline.edges().stream()
+                    .map(e -> e.map(p -> p.times(factor)))
+                    .toList());
+            return new DrawnOutline(means, from, scaled, toleranceMm, new DrawnOutline.Proof(onCloth, onCloth));
+        }
+
+        private static double drawnMm(String what, Outline outline, List<Point> points) {
+            Box box = outline.flattened().ring().box();
+            if (what.equals("width")) {
+                return box.widthMm();
+            }
+            if (what.equals("height")) {
+                return box.heightMm();
+            }
+            if (what.matches("\\d{1,3}-\\d{1,3}")) {
+                String[] ends = what.split("-");
+                int a = Integer.parseInt(ends[0]) - 1;
+                int b = Integer.parseInt(ends[1]) - 1;
+                if (a >= 0 && b >= 0 && a != b && a < points.size() && b < points.size()) {
+                    return points.get(a).distanceMm(points.get(b));
+                }
+            }
+            return outline.edges().stream()
+                    .filter(e -> e.name().equals(what))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedValueException(
+                            "proof.what", "Say what was taped: the width, the height, an edge, or two points."))
+                    .lengthMm();
+        }
+    }
+
+    /** @param outline as a project file has it, mm; {@code from} what it is called */
+    record DrawnRequest(
+            @Nullable String from,
+            @Nullable JsonNode outline,
+            @Nullable ProofRequest proof) {}
+
     record TapeRequest(
             @Nullable Way way,
             @Nullable String name,
             @Nullable List<PointRequest> points,
             @Nullable String apart,
             @Nullable List<CheckRequest> checks,
-            @Nullable Map<String, String> sides) {
-        TapeMethod toMethod(LengthUnit unit) {
+            @Nullable Map<String, String> sides,
+            @Nullable ReadyShape shape,
+            @Nullable Map<String, String> measures,
+            @Nullable DrawnRequest drawn) {
+        OutlineMethod toMethod(LengthUnit unit) {
             Typed typed = new Typed(unit);
             return switch (Typed.require("tape.way", way)) {
                 case BASELINE -> baseline(typed);
                 case PINS -> pins(typed);
                 case SIDES -> fourSides(typed);
+                case SHAPE -> byMeasures(typed);
+                case PHOTO -> photo(typed);
+                case FILE -> file(typed);
             };
         }
 
@@ -109,6 +189,55 @@ final class TapeRequests {
                     typed.mm("sides.left", given.get("left")),
                     typed.mm("sides.rising", given.get("rising")),
                     falling.isEmpty() ? 0 : typed.mm("sides.falling", falling));
+        }
+
+        private ShapeByMeasures byMeasures(Typed typed) {
+            ReadyShape which = Typed.require("tape.shape", shape);
+            Map<String, String> given = measures == null ? Map.of() : measures;
+            Map<String, Double> read = new HashMap<>();
+            for (ReadyShape.Measure m : which.measures()) {
+                String text = Typed.text(given.get(m.id()));
+                if (!text.isEmpty()) {
+                    String field = "measures." + m.id();
+                    read.put(
+                            m.id(),
+                            m.kind() == ReadyShape.Kind.COUNT ? Typed.count(field, text) : typed.mm(field, text));
+                }
+            }
+            return new ShapeByMeasures(which, read);
+        }
+
+        /** Points of a flattened photo: to the right and up on the table. */
+        private DrawnOutline photo(Typed typed) {
+            Baseline walked = baseline(typed);
+            List<Point> at = walked.points().stream()
+                    .map(p -> new Point(p.rightMm(), p.alongMm()))
+                    .toList();
+            return proved(DrawnOutline.Means.PHOTO, walked.outline(), at, PHOTO_MM, typed);
+        }
+
+        private DrawnOutline file(Typed typed) {
+            DrawnRequest given = Typed.require("tape.drawn", drawn);
+            Outline outline = OutlineJson.read(new JsonField("outline", Typed.require("tape.outline", given.outline)));
+            if (walked().size() == outline.edges().size()) {
+                List<Edge> named = new ArrayList<>();
+                for (int i = 0; i < walked().size(); i++) {
+                    Edge e = outline.edges().get(i);
+                    String name = Typed.text(walked().get(i).edge());
+                    named.add(new Edge(name.isEmpty() ? e.name() : name, e.segments()));
+                }
+                outline = new Outline(named);
+            }
+            return proved(DrawnOutline.Means.FILE, outline, List.of(), Origin.PATTERN.toleranceMm(), typed);
+        }
+
+        private DrawnOutline proved(
+                DrawnOutline.Means means, Outline outline, List<Point> points, double toleranceMm, Typed typed) {
+            String from = drawn == null ? "" : Typed.text(drawn.from);
+            ProofRequest proof = drawn == null ? null : drawn.proof;
+            return proof == null || Typed.text(proof.taped).isEmpty()
+                    ? new DrawnOutline(means, from, outline, toleranceMm, null)
+                    : proof.prove(means, from, outline, points, toleranceMm, typed);
         }
 
         /** Finishes of the edges that were named with one; those of four sides come as points of their names. */

@@ -4,13 +4,20 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.formats.project.OutlineJson;
 import org.handdown.measure.LengthText;
 import org.handdown.panel.Baseline;
+import org.handdown.panel.ClothRepeat;
+import org.handdown.panel.DrawnOutline;
 import org.handdown.panel.FourSides;
 import org.handdown.panel.Panel;
+import org.handdown.panel.ReadyShape;
+import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.panel.TwoPins;
 import org.handdown.panel.Usable;
+import org.handdown.panel.WalkedPoints;
+import org.handdown.server.project.ProjectView.DrawingView;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.ProjectView.TapeCheckView;
 import org.handdown.server.project.ProjectView.TapePointView;
@@ -35,6 +42,9 @@ final class TapeViews {
         Map<String, String> sides = new LinkedHashMap<>();
         String apart = "";
         TapeRequests.Way way = TapeRequests.Way.SIDES;
+        Map<String, String> measures = new LinkedHashMap<>();
+        ReadyShape shape = null;
+        DrawingView drawn = null;
         if (survey.method() instanceof Baseline line) {
             way = TapeRequests.Way.BASELINE;
             line.points()
@@ -53,6 +63,28 @@ final class TapeViews {
             sides.put("rising", exact(four.risingMm()));
             sides.put("falling", four.fallingMm() == 0 ? "" : exact(four.fallingMm()));
             four.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
+        } else if (survey.method() instanceof ShapeByMeasures byMeasures) {
+            way = TapeRequests.Way.SHAPE;
+            shape = byMeasures.shape();
+            for (ReadyShape.Measure m : byMeasures.shape().measures()) {
+                Double value = byMeasures.measures().get(m.id());
+                boolean isCount = m.kind() == ReadyShape.Kind.COUNT;
+                measures.put(m.id(), value == null ? "" : isCount ? "%.0f".formatted(value) : exact(value));
+            }
+            byMeasures.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
+        } else if (survey.method() instanceof DrawnOutline d) {
+            boolean isPhoto = d.means() == DrawnOutline.Means.PHOTO;
+            way = isPhoto ? TapeRequests.Way.PHOTO : TapeRequests.Way.FILE;
+            DrawnOutline.Proof proof = d.proof();
+            drawn = new DrawingView(
+                    d.from(), OutlineJson.write(d.outline()), proof == null ? "" : exact(proof.tapedMm()));
+            if (isPhoto) {
+                WalkedPoints.of(d.outline())
+                        .forEach(p -> points.add(point(
+                                survey, Say.exact(p.at().y()), Say.exact(p.at().x()), null, p.corner(), p.edge())));
+            } else {
+                d.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
+            }
         }
         return new TapedView(
                 way,
@@ -60,8 +92,22 @@ final class TapeViews {
                 apart,
                 checks,
                 sides,
+                shape,
+                measures,
+                drawn,
                 say.length(survey.method().toleranceMm()),
+                findings(survey));
+    }
+
+    private List<String> findings(TapedSurvey survey) {
+        List<String> findings = new ArrayList<>(
                 survey.method().findings().stream().map(say::sentence).toList());
+        survey.carried().repeats().stream()
+                .filter(ClothRepeat::isPlaceless)
+                .forEach(r -> findings.add(
+                        "The edge that “%s” was measured from is gone: measure its first line again, at Carries."
+                                .formatted(r.name())));
+        return findings;
     }
 
     /** In the household's unit where that loses nothing, else in millimetres. */
@@ -92,8 +138,11 @@ final class TapeViews {
                 finish == null ? "" : exact(finish.depthMm()));
     }
 
-    List<FigureView> usable(Panel panel) {
-        Usable usable = Usable.of(panel, STRIP_MM);
+    static Usable of(Panel panel) {
+        return Usable.of(panel, STRIP_MM);
+    }
+
+    List<FigureView> usable(Usable usable) {
         return List.of(
                 new FigureView("free of flaws", Say.area(usable.areaMm2())),
                 new FigureView("across × along the grain", say.size(usable.acrossMm(), usable.alongMm())),

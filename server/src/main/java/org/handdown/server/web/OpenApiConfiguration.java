@@ -26,7 +26,16 @@ class OpenApiConfiguration {
             Map.entry("ClothSheet", List.of("across", "along")),
             Map.entry("NecklineView", List.of("band")),
             Map.entry("PanelView", List.of("taped")),
-            Map.entry("TapeRequest", List.of("points", "checks", "sides", "apart")),
+            Map.entry(
+                    "TapeRequest", List.of("points", "checks", "sides", "apart", "shape", "measures", "drawn", "name")),
+            Map.entry("DrawnRequest", List.of("from", "outline", "proof")),
+            Map.entry("TapedView", List.of("shape", "drawn")),
+            Map.entry("CarriedView", List.of("alike")),
+            Map.entry("CarriedRequest", List.of("alike", "grainEdge", "fromX", "fromY", "toX", "toY")),
+            Map.entry("FlawRequest", List.of("kind", "extent", "x", "y", "toX", "toY", "width", "height", "outline")),
+            Map.entry("CutOutRequest", List.of("x", "y", "width", "height", "outline")),
+            Map.entry("TraceRequest", List.of("width", "height", "tolerance")),
+            Map.entry("CameraRequest", List.of("table", "sheet")),
             Map.entry(
                     "PointRequest",
                     List.of("along", "right", "fromFirst", "fromSecond", "side", "toNext", "edge", "finish", "depth")),

@@ -77,8 +77,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             org.springframework.http.HttpHeaders headers,
             org.springframework.http.HttpStatusCode status,
             org.springframework.web.context.request.WebRequest request) {
-        ProblemDetail problem =
-                problem(HttpStatus.PAYLOAD_TOO_LARGE, "Too large", "A project file may be 8 MB at most.");
+        ProblemDetail problem = problem(
+                HttpStatus.PAYLOAD_TOO_LARGE,
+                "Too large",
+                "A photo may be 25 MB at most, a drawing or project file 8 MB.");
         return handleExceptionInternal(e, problem, headers, status, request);
     }
 

@@ -1,0 +1,280 @@
+package org.handdown.server.project;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.handdown.formats.outline.OutlineFile;
+import org.handdown.geometry.Point;
+import org.handdown.measure.LengthUnit;
+import org.handdown.panel.Panel;
+import org.handdown.panel.Pressing;
+import org.handdown.panel.Reshaping;
+import org.handdown.panel.Survey;
+import org.handdown.panel.TapedSurvey;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.PanelRequests.CarriedRequest;
+import org.handdown.server.project.PanelRequests.CutOutRequest;
+import org.handdown.server.project.PanelRequests.JoinRequest;
+import org.handdown.server.project.PanelRequests.MirrorRequest;
+import org.handdown.server.project.PanelRequests.PressingRequest;
+import org.handdown.server.project.PanelRequests.SplitRequest;
+import org.handdown.server.web.NotThereException;
+import org.handdown.source.Source;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a panel's cloth carries, and panels made of panels. */
+@RestController
+@RequestMapping("/api/projects/{id}/panels/{panel}")
+class PanelController {
+    private final ProjectService projects;
+
+    PanelController(ProjectService projects) {
+        this.projects = projects;
+    }
+
+    private static Project.MeasuredPanels measured(Project project) {
+        Project.MeasuredPanels measured = project.panels();
+        if (measured == null) {
+            throw new NotThereException("There are no panels yet; free the parts first.");
+        }
+        return measured;
+    }
+
+    private static int at(Project.MeasuredPanels measured, String id) {
+        int at = measured.surveys().stream().map(Survey::id).toList().indexOf(id);
+        if (at < 0) {
+            throw new NotThereException("There is no panel called “%s”.".formatted(id));
+        }
+        return at;
+    }
+
+    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+    }
+
+    private ProjectView survey(
+            HouseholdUser user, UUID id, String panel, long version, String what, UnaryOperator<Survey> change) {
+        return edit(user, id, version, what, project -> {
+            Project.MeasuredPanels measured = measured(project);
+            List<Survey> surveys = new ArrayList<>(measured.surveys());
+            int at = at(measured, panel);
+            Survey changed = change.apply(surveys.get(at));
+            Source source = project.source();
+            if (source != null) {
+                // Drawn once here, so that a refusal names what was just told.
+                changed.panel(source.cloth());
+            }
+            surveys.set(at, changed);
+            return project.withPanels(measured.with(surveys));
+        });
+    }
+
+    private LengthUnit unit(HouseholdUser user, UUID id) {
+        return Say.to(projects.require(user.householdId(), id).project()).unit();
+    }
+
+    @PutMapping("/carried")
+    ProjectView carry(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody CarriedRequest body) {
+        LengthUnit unit = unit(user, id);
+        return survey(
+                user,
+                id,
+                panel,
+                version,
+                "what a panel carries",
+                s -> s.withCarried(body.toCarried(s.carried(), unit)));
+    }
+
+    /** One distance before and after; the earlier size is kept. */
+    @PostMapping("/pressings")
+    ProjectView press(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody PressingRequest body) {
+        LengthUnit unit = unit(user, id);
+        return survey(
+                user,
+                id,
+                panel,
+                version,
+                "a pressed panel",
+                s -> s.withCarried(s.carried().withPressed(body.toPressing(unit))));
+    }
+
+    /** Back to the size before the last pressing. */
+    @DeleteMapping("/pressings")
+    ProjectView unpress(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version) {
+        return survey(user, id, panel, version, "a panel as before pressing", s -> {
+            List<Pressing> pressings = s.carried().pressings();
+            if (pressings.isEmpty()) {
+                throw new NotThereException("This panel was not pressed since it was measured.");
+            }
+            return s.withCarried(s.carried().withPressings(pressings.subList(0, pressings.size() - 1)));
+        });
+    }
+
+    private static Panel panel(Project project, String id) {
+        return new Workroom(project)
+                .panels().stream()
+                        .filter(p -> p.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new NotThereException("There is no panel called “%s”.".formatted(id)));
+    }
+
+    /** Puts others in the place of one panel; {@code gone} parts are not proposed again. */
+    private static Project replaced(Project project, int at, List<? extends Survey> others, Set<String> gone) {
+        Project.MeasuredPanels measured = measured(project);
+        List<Survey> surveys = new ArrayList<>(measured.surveys());
+        surveys.remove(at);
+        surveys.addAll(at, others);
+        surveys.removeIf(s -> gone.contains(s.id()));
+        Set<String> all = new HashSet<>(measured.gone());
+        all.addAll(gone);
+        return project.withPanels(measured.with(surveys).without(all));
+    }
+
+    @PostMapping("/mirror")
+    ProjectView mirror(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody MirrorRequest body) {
+        return edit(user, id, version, "a mirrored panel", project -> {
+            Project.MeasuredPanels measured = measured(project);
+            Survey survey = measured.surveys().get(at(measured, panel));
+            String name = Typed.text(body.name());
+            TapedSurvey other =
+                    Reshaping.mirrored(panel(project, panel), survey.layer(), Typed.id("mirror.name", name), name);
+            List<Survey> surveys = new ArrayList<>(measured.surveys());
+            surveys.add(other);
+            return project.withPanels(measured.with(surveys));
+        });
+    }
+
+    @PostMapping("/split")
+    ProjectView split(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody SplitRequest body) {
+        return edit(user, id, version, "a panel cut in two", project -> {
+            Typed typed = new Typed(Say.to(project).unit());
+            Point from = new Point(typed.signedMm("cut.x", body.x()), typed.signedMm("cut.y", body.y()));
+            Point to = new Point(typed.signedMm("cut.toX", body.toX()), typed.signedMm("cut.toY", body.toY()));
+            return one(project, panel, (p, s) -> Reshaping.split(p, s.layer(), from, to));
+        });
+    }
+
+    @PostMapping("/cut-out")
+    ProjectView cutOut(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody CutOutRequest body) {
+        return edit(
+                user,
+                id,
+                version,
+                "a piece cut out of a panel",
+                project -> one(
+                        project,
+                        panel,
+                        (p, s) -> List.of(Reshaping.without(
+                                p, s.layer(), body.toRing(Say.to(project).unit())))));
+    }
+
+    /** What a panel becomes. */
+    private interface Change {
+        List<TapedSurvey> of(Panel panel, Survey survey);
+    }
+
+    private static Project one(Project project, String panel, Change change) {
+        Project.MeasuredPanels measured = measured(project);
+        int at = at(measured, panel);
+        return replaced(
+                project, at, change.of(panel(project, panel), measured.surveys().get(at)), Set.of());
+    }
+
+    @PostMapping("/join")
+    ProjectView join(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("version") long version,
+            @RequestBody JoinRequest body) {
+        return edit(user, id, version, "panels pieced together", project -> {
+            Project.MeasuredPanels measured = measured(project);
+            String other = Typed.text(body.other());
+            int at = at(measured, panel);
+            if (panel.equals(other)) {
+                throw new org.handdown.measure.RefusedValueException(
+                        "join.other", "A panel is pieced to another one, not to itself.");
+            }
+            at(measured, other);
+            Typed typed = new Typed(Say.to(project).unit());
+            TapedSurvey joined = Reshaping.joined(
+                    panel(project, panel),
+                    Typed.text(body.edge()),
+                    panel(project, other),
+                    Typed.text(body.otherEdge()),
+                    measured.surveys().get(at).layer(),
+                    typed.mm("join.allowance", body.allowance()));
+            return replaced(project, at, List.of(joined), Set.of(other));
+        });
+    }
+
+    /** The cloth's edge as a drawing at true size. */
+    @GetMapping("/outline.{kind:svg|dxf}")
+    ResponseEntity<byte[]> outline(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @PathVariable("kind") String kind) {
+        Panel drawn = panel(projects.require(user.householdId(), id).project(), panel);
+        boolean isSvg = kind.equals("svg");
+        String text =
+                isSvg ? OutlineFile.svg(drawn.name(), Reshaping.cloth(drawn)) : OutlineFile.dxf(Reshaping.cloth(drawn));
+        return ResponseEntity.ok()
+                .contentType(isSvg ? new MediaType("image", "svg+xml") : new MediaType("image", "vnd.dxf"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(panel + "." + kind)
+                                .build()
+                                .toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

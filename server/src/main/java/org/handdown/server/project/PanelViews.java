@@ -1,0 +1,277 @@
+package org.handdown.server.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.OffsetOutline;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.panel.Carried;
+import org.handdown.panel.Flaw;
+import org.handdown.panel.Grain;
+import org.handdown.panel.LegSurvey;
+import org.handdown.panel.LikelyFlaws;
+import org.handdown.panel.Panel;
+import org.handdown.panel.Survey;
+import org.handdown.panel.TapedSurvey;
+import org.handdown.panel.Usable;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectView.CarriedView;
+import org.handdown.server.project.ProjectView.ExtentKind;
+import org.handdown.server.project.ProjectView.FigureView;
+import org.handdown.server.project.ProjectView.FlawView;
+import org.handdown.server.project.ProjectView.GrainBy;
+import org.handdown.server.project.ProjectView.MotifPlaceView;
+import org.handdown.server.project.ProjectView.MotifView;
+import org.handdown.server.project.ProjectView.PanelEdgeView;
+import org.handdown.server.project.ProjectView.PanelView;
+import org.handdown.server.project.ProjectView.PressingView;
+import org.handdown.server.project.ProjectView.RepeatView;
+import org.handdown.server.project.ProjectView.StationMeasure;
+import org.handdown.server.project.ProjectView.StripeView;
+import org.handdown.source.Layer;
+import org.handdown.source.LegShape;
+import org.handdown.source.Part;
+import org.handdown.source.Source;
+import org.handdown.source.TrousersAnatomy;
+import org.handdown.unpick.UnpickPlan;
+
+/** Panels and what they carry, as the page wants them. */
+final class PanelViews {
+    private final Project project;
+    private final Workroom room;
+    private final Say say;
+    // Looked at twice, and dear: the largest rectangle and the longest strips of each.
+    private final List<Panel> panels;
+    private final List<Usable> usable;
+
+    PanelViews(Project project, Workroom room, Say say) {
+        this.project = project;
+        this.room = room;
+        this.say = say;
+        this.panels = room.panels();
+        this.usable = panels.stream().map(TapeViews::of).toList();
+    }
+
+    List<PanelView> all() {
+        Project.MeasuredPanels measured = project.panels();
+        List<PanelView> views = new ArrayList<>();
+        double source = sourceMm2();
+        for (int i = 0; i < panels.size() && measured != null; i++) {
+            views.add(panel(panels.get(i), usable.get(i), measured.surveys().get(i), source));
+        }
+        return views;
+    }
+
+    /** All cloth of the source's main parts, shell and lining, with what lies hidden in their seams and hems, mm². */
+    private double sourceMm2() {
+        return room.anatomy()
+                .map(a -> {
+                    UnpickPlan all = UnpickPlan.ofAll(a);
+                    return a.parts().stream()
+                            .filter(Part::isMain)
+                            .mapToDouble(p -> OffsetOutline.of(
+                                            p.outline(), e -> all.edges(p).wonMm(e.name()))
+                                    .ring()
+                                    .areaMm2())
+                            .sum();
+                })
+                .orElse(0.0);
+    }
+
+    /** What share of the source the panels' usable cloth is, in a sentence; empty before there are any. */
+    String usableShare() {
+        double source = sourceMm2();
+        if (panels.isEmpty() || source == 0) {
+            return "";
+        }
+        double free = usable.stream().mapToDouble(Usable::areaMm2).sum();
+        return "%s usable: %.0f %% of the source’s %s."
+                .formatted(Say.area(free), Math.min(999, 100 * free / source), Say.area(source));
+    }
+
+    private PanelView panel(Panel panel, Usable good, Survey survey, double source) {
+        List<PanelEdgeView> edges = new ArrayList<>();
+        panel.outline().runs().forEach((name, run) -> {
+            List<Point> points = panel.outline().ring().run(run.from(), run.to());
+            edges.add(new PanelEdgeView(name, panel.kind(name), say.length(Edge.lengthMm(points)), Say.points(points)));
+        });
+        TapeViews tape = new TapeViews(say);
+        List<FigureView> figures = new ArrayList<>(tape.usable(good));
+        if (source > 0) {
+            figures.add(new FigureView("share of the source", "%.0f %%".formatted(100 * good.areaMm2() / source)));
+        }
+        return new PanelView(
+                panel.id(),
+                panel.name(),
+                survey instanceof LegSurvey,
+                TrousersAnatomy.isSideRight(panel.id()),
+                Say.points(panel.outline().ring().points()),
+                Say.points(panel.stitchLine().flattened().ring().points()),
+                edges,
+                panel.grainDeg(),
+                panel.cloth().oneWay(),
+                say.length(panel.keptDepthMm()),
+                panel.keptDepthMm(),
+                Say.area(panel.outline().ring().areaMm2()),
+                survey instanceof LegSurvey leg
+                        ? say.length(Math.abs(leg.shape().centreLiftMm()))
+                        : "",
+                survey instanceof LegSurvey leg ? stations(leg.shape()) : List.of(),
+                flaws(panel, survey),
+                survey instanceof TapedSurvey taped ? tape.view(taped) : null,
+                figures,
+                carried(survey.carried()),
+                stripes(panel),
+                panel.motifs().stream()
+                        .map(m -> new MotifPlaceView(
+                                m.name(), m.centre().x(), m.centre().y()))
+                        .toList(),
+                likely(panel, survey));
+    }
+
+    private List<FlawView> likely(Panel panel, Survey survey) {
+        Source source = project.source();
+        return source == null || survey.layer() != Layer.SHELL
+                ? List.of()
+                : LikelyFlaws.of(source.kind(), panel).stream()
+                        .map(f -> flaw(f, f, say))
+                        .toList();
+    }
+
+    private List<StationMeasure> stations(LegShape shape) {
+        return List.of(
+                station("hem", "hem", shape.hem()),
+                station("knee", "knee", shape.knee()),
+                station("thigh", "thigh, at the crotch", shape.thigh()),
+                station("seat", "seat", shape.seat()),
+                station("waist", "waist, at the side", shape.waist()));
+    }
+
+    private StationMeasure station(String id, String words, LegShape.Station s) {
+        return new StationMeasure(
+                id,
+                words,
+                say.length(s.heightMm()),
+                s.heightMm(),
+                say.length(s.widthMm()),
+                s.widthMm(),
+                say.length(s.toSideMm()),
+                s.toSideMm());
+    }
+
+    /** As they were told, each drawn where it lies now. */
+    private List<FlawView> flaws(Panel panel, Survey survey) {
+        List<FlawView> views = new ArrayList<>();
+        for (int i = 0; i < panel.flaws().size(); i++) {
+            views.add(flaw(survey.flaws().get(i), panel.flaws().get(i), say));
+        }
+        return views;
+    }
+
+    private static FlawView flaw(Flaw flaw, Flaw shown, Say say) {
+        ExtentKind kind = ExtentKind.AROUND;
+        Point at = flaw.centre();
+        Point to = at;
+        String width = "";
+        String height = "";
+        if (flaw.extent() instanceof Flaw.Oval oval) {
+            kind = ExtentKind.OVAL;
+            width = say.length(oval.widthMm());
+            height = say.length(oval.heightMm());
+        } else if (flaw.extent() instanceof Flaw.Strip strip) {
+            kind = ExtentKind.STRIP;
+            at = strip.from();
+            to = strip.to();
+            width = say.length(strip.widthMm());
+        }
+        return new FlawView(
+                flaw.treatment(),
+                flaw.kind(),
+                flaw.what(),
+                kind,
+                say.length(at.x()),
+                say.length(at.y()),
+                say.length(to.x()),
+                say.length(to.y()),
+                width,
+                height,
+                Say.points(flaw.outline().points()),
+                Say.points(shown.outline().points()));
+    }
+
+    private CarriedView carried(Carried c) {
+        Grain grain = c.grain();
+        Point from = new Point(0, 0);
+        Point to = from;
+        if (grain instanceof Grain.TwoPoints two) {
+            from = two.from();
+            to = two.to();
+        } else if (grain instanceof Grain.Directed way) {
+            from = way.from();
+            to = way.to();
+        }
+        return new CarriedView(
+                grain == null ? GrainBy.UP : grain instanceof Grain.AlongEdge ? GrainBy.EDGE : GrainBy.POINTS,
+                grain instanceof Grain.AlongEdge along ? along.edge() : "",
+                say.length(from.x()),
+                say.length(from.y()),
+                say.length(to.x()),
+                say.length(to.y()),
+                c.pileDown(),
+                c.alike(),
+                c.wrongSideUp(),
+                c.layers(),
+                c.repeats().stream()
+                        .map(r -> new RepeatView(
+                                r.name(),
+                                r.across(),
+                                say.length(r.periodMm()),
+                                r.edge(),
+                                say.length(r.firstMm()),
+                                r.matched()))
+                        .toList(),
+                c.motifs().stream()
+                        .map(m -> new MotifView(
+                                m.name(),
+                                say.length(m.centre().x()),
+                                say.length(m.centre().y())))
+                        .toList(),
+                c.pressings().stream()
+                        .map(p -> new PressingView(
+                                p.what(), p.direction(), say.length(p.beforeMm()), say.length(p.afterMm())))
+                        .toList());
+    }
+
+    /** Each line of the pattern where it lies on the cloth; none where they would lie closer than the eye parts them. */
+    private static List<StripeView> stripes(Panel panel) {
+        List<StripeView> views = new ArrayList<>();
+        Region cloth = Region.of(panel.outline().ring());
+        for (Panel.Stripes s : panel.stripes()) {
+            // Turned so that the lines are level.
+            double turn = 90 - s.directionDeg();
+            Region up = cloth.turned(turn);
+            Box box = up.box();
+            List<List<double[]>> lines = new ArrayList<>();
+            double first = s.phaseMm() + Math.ceil((box.minY() - s.phaseMm()) / s.periodMm()) * s.periodMm();
+            double step = s.periodMm() * Math.max(1, Math.ceil((box.heightMm() / s.periodMm()) / 150));
+            for (double y = first; y <= box.maxY(); y += step) {
+                for (var ring : up.outerRings()) {
+                    for (var span : ring.spansAt(y)) {
+                        lines.add(Say.points(List.of(
+                                turned(new Point(span.from(), y), -turn), turned(new Point(span.to(), y), -turn))));
+                    }
+                }
+            }
+            views.add(new StripeView(s.name(), lines));
+        }
+        return views;
+    }
+
+    private static Point turned(Point p, double deg) {
+        Point x = Point.towards(deg);
+        return new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y());
+    }
+}
