@@ -155,7 +155,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    get: operations['file']
+    get: operations['file_1']
     put?: never
     post?: never
     delete?: never
@@ -372,6 +372,118 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/panels/{panel}/carried': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['carry']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/cut-out': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['cutOut']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/join': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['join']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/mirror': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['mirror']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/outline.{kind}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['outline']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/pressings': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['press']
+    delete: operations['unpress']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/panels/{panel}/split': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['split']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/panels/{panel}/taped': {
     parameters: {
       query?: never
@@ -383,6 +495,102 @@ export interface paths {
     put: operations['tape']
     post?: never
     delete: operations['untape']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['upload']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos/simulated': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['simulated']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos/{photo}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['find']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos/{photo}/flat.jpg': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['flat']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos/{photo}/picture.jpg': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['picture']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/photos/{photo}/trace': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['trace']
+    delete?: never
     options?: never
     head?: never
     patch?: never
@@ -1044,6 +1252,70 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/tape/file': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['file']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/tape/marker-sheet.pdf': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['markerSheet']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/tape/shapes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['shapes']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/tape/survey-sheet.pdf': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['surveySheet']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/tools': {
     parameters: {
       query?: never
@@ -1200,6 +1472,48 @@ export interface components {
       oldMm: number[]
       sentences: string[]
     }
+    CameraRequest: {
+      panel: string
+      /** @enum {string} */
+      sheet?: 'MARKER' | 'A4' | 'LETTER' | 'OWN'
+      striped: boolean
+      table?: string
+      /** Format: double */
+      tilt: number
+    }
+    CarriedRequest: {
+      alike?: boolean
+      fromX?: string
+      fromY?: string
+      /** @enum {string} */
+      grain: 'UP' | 'EDGE' | 'POINTS'
+      grainEdge?: string
+      /** Format: int32 */
+      layers: number
+      motifs: components['schemas']['MotifRequest'][]
+      pileDown: boolean
+      repeats: components['schemas']['RepeatRequest'][]
+      toX?: string
+      toY?: string
+      wrongSideUp: boolean
+    }
+    CarriedView: {
+      alike?: boolean
+      fromX: string
+      fromY: string
+      /** @enum {string} */
+      grain: 'UP' | 'EDGE' | 'POINTS'
+      grainEdge: string
+      /** Format: int32 */
+      layers: number
+      motifs: components['schemas']['MotifView'][]
+      pileDown: boolean
+      pressings: components['schemas']['PressingView'][]
+      repeats: components['schemas']['RepeatView'][]
+      toX: string
+      toY: string
+      wrongSideUp: boolean
+    }
     ChalkView: {
       part: string
       points: number[][]
@@ -1295,6 +1609,7 @@ export interface components {
       allowance: string
       bow: string
       lap: string
+      mark: string
       name: string
       /** @enum {string} */
       wish:
@@ -1314,11 +1629,19 @@ export interface components {
     CornerView: {
       bow: string
       edge: string
+      mark: string
       x: string
       y: string
     }
     CreatedView: {
       id: string
+    }
+    CutOutRequest: {
+      height?: string
+      outline?: number[][]
+      width?: string
+      x?: string
+      y?: string
     }
     DecisionRequest: {
       /** @enum {string} */
@@ -1331,14 +1654,31 @@ export interface components {
       /** Format: double */
       minutes: number
     }
+    DrawingView: {
+      from: string
+      outline: components['schemas']['JsonNode']
+      proof: string
+    }
+    DrawnEdgeView: {
+      length: string
+      name: string
+      points: number[][]
+    }
+    DrawnRequest: {
+      from?: string
+      outline?: components['schemas']['JsonNode']
+      proof?: components['schemas']['ProofRequest']
+    }
     DrawnView: {
       area: string
+      edges: components['schemas']['DrawnEdgeView'][]
       ellipses: components['schemas']['EllipseView'][]
       findings: string[]
       outline: number[][]
       pins: number[][]
       points: number[][]
       residuals: string[]
+      tapes: components['schemas']['TapeLineView'][]
       tolerance: string
     }
     EdgeView: {
@@ -1411,18 +1751,64 @@ export interface components {
       seconds: number
       sure: boolean
     }
+    FlatView: {
+      /** Format: int32 */
+      height: number
+      /** Format: double */
+      left: number
+      /** Format: double */
+      mmPerPixel: number
+      /** Format: double */
+      top: number
+      /** Format: int32 */
+      width: number
+    }
     FlawRequest: {
-      height: string
+      /** @enum {string} */
+      extent?: 'OVAL' | 'STRIP' | 'AROUND'
+      height?: string
+      /** @enum {string} */
+      kind?:
+        | 'STAIN'
+        | 'HOLE'
+        | 'FADE'
+        | 'WORN'
+        | 'CREASE'
+        | 'NEEDLE_HOLES'
+        | 'POCKET'
+        | 'SEAM'
+        | 'CUT_OUT'
+        | 'OTHER'
+      outline?: number[][]
+      toX?: string
+      toY?: string
       /** @enum {string} */
       treatment: 'AVOID' | 'HIDE' | 'NOTE'
       what: string
-      width: string
-      x: string
-      y: string
+      width?: string
+      x?: string
+      y?: string
     }
     FlawView: {
+      /** @enum {string} */
+      extent: 'OVAL' | 'STRIP' | 'AROUND'
       height: string
+      /** @enum {string} */
+      kind:
+        | 'STAIN'
+        | 'HOLE'
+        | 'FADE'
+        | 'WORN'
+        | 'CREASE'
+        | 'NEEDLE_HOLES'
+        | 'POCKET'
+        | 'SEAM'
+        | 'CUT_OUT'
+        | 'OTHER'
       outline: number[][]
+      shown: number[][]
+      toX: string
+      toY: string
       /** @enum {string} */
       treatment: 'AVOID' | 'HIDE' | 'NOTE'
       what: string
@@ -1436,6 +1822,15 @@ export interface components {
       id: string
       part: string
       words: string
+    }
+    FoundView: {
+      edges: components['schemas']['DrawnEdgeView'][]
+      height: string
+      name: string
+      outline: components['schemas']['JsonNode']
+      points: number[][]
+      told: string[]
+      width: string
     }
     GivenView: {
       each: string
@@ -1482,6 +1877,12 @@ export interface components {
       verdictWords: string
       why: string
     }
+    JoinRequest: {
+      allowance: string
+      edge: string
+      other: string
+      otherEdge: string
+    }
     JoinView: {
       allowance: string
       cautions: string[]
@@ -1514,6 +1915,7 @@ export interface components {
       /** Format: double */
       wonCm2: number
     }
+    JsonNode: unknown
     KeepView: {
       finish: string[]
       keepers: components['schemas']['KeeperView'][]
@@ -1674,6 +2076,26 @@ export interface components {
       text: string
       words: string
     }
+    MirrorRequest: {
+      name: string
+    }
+    MotifPlaceView: {
+      name: string
+      /** Format: double */
+      x: number
+      /** Format: double */
+      y: number
+    }
+    MotifRequest: {
+      name: string
+      x: string
+      y: string
+    }
+    MotifView: {
+      name: string
+      x: string
+      y: string
+    }
     MoveRequest: {
       /** Format: int32 */
       copy: number
@@ -1798,6 +2220,7 @@ export interface components {
     }
     PanelView: {
       area: string
+      carried: components['schemas']['CarriedView']
       centreLift: string
       edges: components['schemas']['PanelEdgeView'][]
       flaws: components['schemas']['FlawView'][]
@@ -1808,12 +2231,15 @@ export interface components {
       /** Format: double */
       keptDepthMm: number
       leg: boolean
+      likely: components['schemas']['FlawView'][]
+      motifs: components['schemas']['MotifPlaceView'][]
       name: string
       oneWay: boolean
       outline: number[][]
       sideRight: boolean
       stations: components['schemas']['StationMeasure'][]
       stitchLine: number[][]
+      stripes: components['schemas']['StripeView'][]
       taped?: components['schemas']['TapedView']
       usable: components['schemas']['FigureView'][]
     }
@@ -1867,6 +2293,18 @@ export interface components {
       overWords: string
       passes: boolean
       sentence: string
+    }
+    PhotoView: {
+      corners: number[][]
+      /** Format: int32 */
+      height: number
+      id: string
+      /** @enum {string} */
+      sheet: 'MARKER' | 'A4' | 'LETTER' | 'OWN'
+      sheetHeight: string
+      sheetWidth: string
+      /** Format: int32 */
+      width: number
     }
     PieceRequest: {
       acrossToo: boolean
@@ -1960,6 +2398,20 @@ export interface components {
       side?: 'LEFT' | 'RIGHT'
       toNext?: string
     }
+    PressingRequest: {
+      after: string
+      before: string
+      /** @enum {string} */
+      direction: 'BOTH' | 'ALONG' | 'ACROSS'
+      what: string
+    }
+    PressingView: {
+      after: string
+      before: string
+      /** @enum {string} */
+      direction: 'BOTH' | 'ALONG' | 'ACROSS'
+      what: string
+    }
     ProjectView: {
       aim: components['schemas']['AimView']
       enough?: components['schemas']['EnoughView']
@@ -1981,9 +2433,15 @@ export interface components {
       undoWhat: string | null
       /** @enum {string} */
       unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      usableShare: string
       /** Format: int64 */
       version: number
       workings: components['schemas']['WorkingsView']
+    }
+    ProofRequest: {
+      scale: boolean
+      taped: string
+      what: string
     }
     ProspectView: {
       /** @enum {string} */
@@ -2059,6 +2517,22 @@ export interface components {
       panel: string
       size: string
     }
+    RepeatRequest: {
+      across: boolean
+      edge: string
+      first: string
+      matched: boolean
+      name: string
+      period: string
+    }
+    RepeatView: {
+      across: boolean
+      edge: string
+      first: string
+      matched: boolean
+      name: string
+      period: string
+    }
     RingLayerRequest: {
       length: string
       stretch: string
@@ -2072,6 +2546,36 @@ export interface components {
     RunView: {
       edge: string
       part: string
+    }
+    ShapeMeasureView: {
+      first: string
+      id: string
+      /** @enum {string} */
+      kind: 'LENGTH' | 'COUNT' | 'CHECK'
+      words: string
+    }
+    ShapeView: {
+      measures: components['schemas']['ShapeMeasureView'][]
+      /** @enum {string} */
+      shape:
+        | 'TROUSER_FRONT'
+        | 'TROUSER_BACK'
+        | 'SHORTS_LEG'
+        | 'SET_IN_SLEEVE'
+        | 'FLAT_SLEEVE'
+        | 'SHIRT_FRONT_LEFT'
+        | 'SHIRT_FRONT_RIGHT'
+        | 'SHIRT_BACK_BELOW_YOKE'
+        | 'SHIRT_BACK'
+        | 'TEE_BODY'
+        | 'JUMPER_BODY'
+        | 'SKIRT_GORE'
+        | 'SKIRT_FLARED'
+        | 'SKIRT_PLEATED'
+        | 'BODICE_FRONT'
+        | 'BODICE_BACK'
+        | 'CIRCLE_PART'
+      words: string
     }
     SideView: {
       gain: string
@@ -2176,6 +2680,12 @@ export interface components {
       prospect?: components['schemas']['ProspectView']
       wantedBy: string
       what: string
+    }
+    SplitRequest: {
+      toX: string
+      toY: string
+      x: string
+      y: string
     }
     SpotView: {
       /** Format: double */
@@ -2307,6 +2817,10 @@ export interface components {
       from: string
       to: string
     }
+    StripeView: {
+      lines: number[][][]
+      name: string
+    }
     SurenessView: {
       sentences: string[]
       tolerance: string
@@ -2339,6 +2853,11 @@ export interface components {
       /** Format: int32 */
       to: number
     }
+    TapeLineView: {
+      id: string
+      line: number[][]
+      text: string
+    }
     TapePointView: {
       along: string
       curve: boolean
@@ -2369,25 +2888,71 @@ export interface components {
     TapeRequest: {
       apart?: string
       checks?: components['schemas']['CheckRequest'][]
-      name: string
+      drawn?: components['schemas']['DrawnRequest']
+      measures?: {
+        [key: string]: string
+      }
+      name?: string
       points?: components['schemas']['PointRequest'][]
+      /** @enum {string} */
+      shape?:
+        | 'TROUSER_FRONT'
+        | 'TROUSER_BACK'
+        | 'SHORTS_LEG'
+        | 'SET_IN_SLEEVE'
+        | 'FLAT_SLEEVE'
+        | 'SHIRT_FRONT_LEFT'
+        | 'SHIRT_FRONT_RIGHT'
+        | 'SHIRT_BACK_BELOW_YOKE'
+        | 'SHIRT_BACK'
+        | 'TEE_BODY'
+        | 'JUMPER_BODY'
+        | 'SKIRT_GORE'
+        | 'SKIRT_FLARED'
+        | 'SKIRT_PLEATED'
+        | 'BODICE_FRONT'
+        | 'BODICE_BACK'
+        | 'CIRCLE_PART'
       sides?: {
         [key: string]: string
       }
       /** @enum {string} */
-      way: 'BASELINE' | 'PINS' | 'SIDES'
+      way: 'SHAPE' | 'SIDES' | 'BASELINE' | 'PINS' | 'PHOTO' | 'FILE'
     }
     TapedView: {
       apart: string
       checks: components['schemas']['TapeCheckView'][]
+      drawn?: components['schemas']['DrawingView']
       findings: string[]
+      measures: {
+        [key: string]: string
+      }
       points: components['schemas']['TapePointView'][]
+      /** @enum {string} */
+      shape?:
+        | 'TROUSER_FRONT'
+        | 'TROUSER_BACK'
+        | 'SHORTS_LEG'
+        | 'SET_IN_SLEEVE'
+        | 'FLAT_SLEEVE'
+        | 'SHIRT_FRONT_LEFT'
+        | 'SHIRT_FRONT_RIGHT'
+        | 'SHIRT_BACK_BELOW_YOKE'
+        | 'SHIRT_BACK'
+        | 'TEE_BODY'
+        | 'JUMPER_BODY'
+        | 'SKIRT_GORE'
+        | 'SKIRT_FLARED'
+        | 'SKIRT_PLEATED'
+        | 'BODICE_FRONT'
+        | 'BODICE_BACK'
+        | 'CIRCLE_PART'
       sides: {
         [key: string]: string
       }
       tolerance: string
       /** @enum {string} */
-      way: 'BASELINE' | 'PINS' | 'SIDES'
+      way: 'SHAPE' | 'SIDES' | 'BASELINE' | 'PINS' | 'PHOTO' | 'FILE'
     }
     Term: {
       meaning: string
@@ -2445,6 +3010,26 @@ export interface components {
         | 'SLEEVES'
         | 'WELTS'
       )[]
+    }
+    TracePointView: {
+      curve: boolean
+      /** Format: double */
+      x: number
+      /** Format: double */
+      y: number
+    }
+    TraceRequest: {
+      corners: number[][]
+      height?: string
+      /** @enum {string} */
+      sheet: 'MARKER' | 'A4' | 'LETTER' | 'OWN'
+      tolerance?: string
+      width?: string
+    }
+    TraceView: {
+      flat: components['schemas']['FlatView']
+      points: components['schemas']['TracePointView'][]
+      why: string
     }
     UnplacedView: {
       /** Format: int32 */
@@ -2784,7 +3369,7 @@ export interface operations {
       }
     }
   }
-  file: {
+  file_1: {
     parameters: {
       query?: never
       header?: never
@@ -3163,6 +3748,229 @@ export interface operations {
       }
     }
   }
+  carry: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CarriedRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  cutOut: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CutOutRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  join: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['JoinRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  mirror: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MirrorRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  outline: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        panel: string
+        kind: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  press: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PressingRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  unpress: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  split: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SplitRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   tape: {
     parameters: {
       query: {
@@ -3213,6 +4021,163 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  upload: {
+    parameters: {
+      query: {
+        sheet: 'MARKER' | 'A4' | 'LETTER' | 'OWN'
+        width?: string
+        height?: string
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: {
+      content: {
+        'multipart/form-data': {
+          /** Format: binary */
+          photo: string
+        }
+      }
+    }
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PhotoView']
+        }
+      }
+    }
+  }
+  simulated: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CameraRequest']
+      }
+    }
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PhotoView']
+        }
+      }
+    }
+  }
+  find: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        photo: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PhotoView']
+        }
+      }
+    }
+  }
+  flat: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        photo: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  picture: {
+    parameters: {
+      query?: {
+        full?: boolean
+      }
+      header?: never
+      path: {
+        id: string
+        photo: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  trace: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        photo: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['TraceRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['TraceView']
         }
       }
     }
@@ -4303,6 +5268,120 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['DrawnView']
+        }
+      }
+    }
+  }
+  file: {
+    parameters: {
+      query?: {
+        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: {
+      content: {
+        'multipart/form-data': {
+          /** Format: binary */
+          drawing: string
+        }
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FoundView'][]
+        }
+      }
+    }
+  }
+  markerSheet: {
+    parameters: {
+      query?: {
+        paper?: string
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  shapes: {
+    parameters: {
+      query?: {
+        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ShapeView'][]
+        }
+      }
+    }
+  }
+  surveySheet: {
+    parameters: {
+      query: {
+        way: 'SHAPE' | 'SIDES' | 'BASELINE' | 'PINS' | 'PHOTO' | 'FILE'
+        shape?:
+          | 'TROUSER_FRONT'
+          | 'TROUSER_BACK'
+          | 'SHORTS_LEG'
+          | 'SET_IN_SLEEVE'
+          | 'FLAT_SLEEVE'
+          | 'SHIRT_FRONT_LEFT'
+          | 'SHIRT_FRONT_RIGHT'
+          | 'SHIRT_BACK_BELOW_YOKE'
+          | 'SHIRT_BACK'
+          | 'TEE_BODY'
+          | 'JUMPER_BODY'
+          | 'SKIRT_GORE'
+          | 'SKIRT_FLARED'
+          | 'SKIRT_PLEATED'
+          | 'BODICE_FRONT'
+          | 'BODICE_BACK'
+          | 'CIRCLE_PART'
+        paper?: string
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
         }
       }
     }

@@ -18,7 +18,7 @@ const {
   inches?: boolean
   label: string
 }>()
-const emit = defineEmits<{ rest: [] }>()
+const emit = defineEmits<{ rest: []; tap: [x: number, y: number] }>()
 const BORDER = 54
 const box = ref<HTMLElement>()
 const size = shallowRef<Size>({ width: 800, height: 600 })
@@ -93,7 +93,14 @@ function move(e: PointerEvent) {
   from = { x: e.clientX, y: e.clientY, moved: true }
 }
 function up(e: PointerEvent) {
-  if (from && !from.moved && !(e.target as Element).closest('[data-pick]')) emit('rest')
+  if (from && !from.moved && !(e.target as Element).closest('[data-pick]')) {
+    emit('rest')
+    const at = box.value?.getBoundingClientRect()
+    if (at) {
+      const mm = toMm(view.value, e.clientX - at.left, e.clientY - at.top)
+      emit('tap', mm.x, mm.y)
+    }
+  }
   from = undefined
 }
 defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })

@@ -75,7 +75,7 @@ const hemLine = computed(() => {
     />
     <g v-for="(f, i) in flaws" :key="i">
       <path
-        :d="pathOf(f.outline)"
+        :d="pathOf(f.shown)"
         class="stroke-chalk"
         :fill="f.treatment === 'AVOID' ? '#000' : f.treatment === 'HIDE' ? '#fff' : 'none'"
         :fill-opacity="f.treatment === 'AVOID' ? 0.45 : 0.22"

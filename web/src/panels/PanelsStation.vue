@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Trash2 } from '@lucide/vue'
 import { computed, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -8,6 +7,10 @@ import EmptyTable from '../ui/EmptyTable.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import CarriedSheet from './CarriedSheet.vue'
+import FlawFields, { type FlawBody } from './FlawFields.vue'
+import PhotoTable from './PhotoTable.vue'
+import ReshapeSheet from './ReshapeSheet.vue'
 import PanelsTable from './PanelsTable.vue'
 import TapeSheet from './TapeSheet.vue'
 import TapeTable from './TapeTable.vue'
@@ -19,11 +22,17 @@ const picked = ref(project.panels[0]?.id)
 const asked = ref<string>()
 const panel = computed(() => project.panels.find((p) => p.id === picked.value) ?? project.panels[0])
 const open = ref('drawn')
-const tape = useTape(() => project.unit)
+const tape = useTape(
+  () => project.unit,
+  () => project.id,
+)
+const atTape = computed(() => open.value === 'tape' || isNew.value)
 const isNew = ref(false)
 const tabs = computed(() => [
   { id: 'drawn', name: panel.value?.leg ? 'Measures' : 'As drawn' },
-  { id: 'tape', name: 'By the tape', note: panel.value?.taped ? '✓' : undefined },
+  { id: 'tape', name: 'Survey', note: panel.value?.taped ? '✓' : undefined },
+  { id: 'carried', name: 'Carries' },
+  { id: 'reshape', name: 'Reshape' },
 ])
 function stored(id: string) {
   isNew.value = false
@@ -38,14 +47,6 @@ watch(
 const finished = computed(() => panel.value?.edges.filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM') ?? [])
 const hanging = computed(() => panel.value?.edges.filter((e) => e.kind === 'SEAM') ?? [])
 const redo = () => change((params) => api.POST('/api/projects/{id}/panels/redo', { params }))
-type FlawBody = {
-  treatment: Schemas['FlawView']['treatment']
-  what: string
-  x: string
-  y: string
-  width: string
-  height: string
-}
 function save(stations: Record<string, Record<string, string>>, flaws?: FlawBody[]) {
   const id = panel.value?.id
   if (!id) return
@@ -54,15 +55,7 @@ function save(stations: Record<string, Record<string, string>>, flaws?: FlawBody
     api.PUT('/api/projects/{id}/panels/{panel}', { params: { path: { ...path, panel: id }, query }, body }),
   )
 }
-const bodies = (): FlawBody[] =>
-  (panel.value?.flaws ?? []).map(({ treatment, what, x, y, width, height }) => ({
-    treatment,
-    what,
-    x,
-    y,
-    width,
-    height,
-  }))
+const bodies = (): FlawBody[] => (panel.value?.flaws ?? []).map((f) => ({ ...f }))
 function settle(s: Schemas['StationMeasure'], part: 'height' | 'width' | 'toSide', text: string) {
   save({ [s.id]: { height: s.height, width: s.width, toSide: s.toSide, [part]: text } })
 }
@@ -72,29 +65,40 @@ function settleFlaw(i: number, patch: Partial<FlawBody>) {
     bodies().map((f, k) => (k === i ? { ...f, ...patch } : f)),
   )
 }
-const addFlaw = () =>
-  save({}, [
-    ...bodies(),
-    {
-      treatment: 'AVOID',
-      what: 'stain',
-      x: '0 mm',
-      y: panel.value?.stations[1]?.height ?? '300 mm',
-      width: '40 mm',
-      height: '40 mm',
-    },
-  ])
+const plain = {
+  treatment: 'AVOID' as const,
+  kind: 'STAIN' as const,
+  what: 'stain',
+  extent: 'OVAL' as const,
+  x: '0 mm',
+  y: '300 mm',
+  toX: '',
+  toY: '',
+  width: '40 mm',
+  height: '40 mm',
+  outline: [] as number[][],
+  shown: [] as number[][],
+}
+const addFlaw = () => save({}, [...bodies(), { ...plain, y: panel.value?.stations[1]?.height ?? '300 mm' }])
+const addLikely = (f: FlawBody) => save({}, [...bodies(), { ...f }])
+/** Points tapped round a flaw on the drawing; three make one. */
+const walk = ref<number[][]>()
+function tap(x: number, y: number) {
+  const turned = panel.value?.carried.wrongSideUp ? -1 : 1
+  if (walk.value) walk.value = [...walk.value, [(Math.round(x * 10) / 10) * turned, Math.round(y * 10) / 10]]
+}
+async function walkedRound() {
+  const outline = walk.value ?? []
+  const done = await save({}, [...bodies(), { ...plain, extent: 'AROUND', width: '', height: '', outline }])
+  if (done) walk.value = undefined
+}
+const showAll = ref(false)
+const wrongSide = ref(false)
 const removeFlaw = (i: number) =>
   save(
     {},
     bodies().filter((_, k) => k !== i),
   )
-const flawFields = [
-  { id: 'x', label: 'from the middle (− to the left)' },
-  { id: 'y', label: 'above the lower edge' },
-  { id: 'width', label: 'wide' },
-  { id: 'height', label: 'high' },
-] as const
 </script>
 
 <template>
@@ -107,14 +111,36 @@ const flawFields = [
     "
   >
     <template #table>
-      <TapeTable v-if="(open === 'tape' || isNew) && tape.drawn.value" :tape="tape" :project="project" />
+      <PhotoTable
+        v-if="atTape && tape.form.way === 'PHOTO' && tape.photo.photo.value && !tape.photo.flat.value"
+        :photo="tape.photo"
+        @move="tape.photo.moveCorner"
+      />
+      <TapeTable
+        v-else-if="atTape && (tape.drawn.value || (tape.form.way === 'PHOTO' && tape.photo.flat.value))"
+        :tape="tape"
+        :project="project"
+      />
       <PanelsTable
         v-else-if="panel && project.source"
         :project="project"
         :picked="panel.id"
         :asked="asked"
+        :all="showAll"
+        :wrong-side="wrongSide"
+        :walk="walk"
         @pick="(id) => (picked = id)"
-      />
+        @tap="tap"
+      >
+        <div class="absolute bottom-3 left-11 flex gap-1">
+          <button class="act" :aria-pressed="showAll" @click="showAll = !showAll">
+            {{ showAll ? 'This panel' : 'All panels' }}
+          </button>
+          <button class="act" :aria-pressed="wrongSide" @click="wrongSide = !wrongSide">
+            {{ wrongSide ? 'Right side' : 'Wrong side' }}
+          </button>
+        </div>
+      </PanelsTable>
       <EmptyTable
         v-else
         :text="
@@ -141,6 +167,7 @@ const flawFields = [
       @redo="redo"
     />
     <div v-if="panel" class="grid gap-4">
+      <p v-if="project.usableShare" class="text-sm text-muted">{{ project.usableShare }}</p>
       <div class="flex flex-wrap gap-1">
         <div class="contents" role="tablist" aria-label="Panels">
           <button
@@ -236,56 +263,42 @@ const flawFields = [
               hangs there away before you chalk.
             </p>
             <h3 class="text-lg">Flaws</h3>
-            <section
+            <FlawFields
               v-for="(f, i) in panel.flaws"
               :key="panel.id + i + project.version"
-              class="border-l-2 border-line pl-3"
-            >
-              <div class="flex items-end gap-2">
-                <input
-                  class="field"
-                  :value="f.what"
-                  :aria-label="`Flaw ${i + 1}, what it is`"
-                  @change="(e) => settleFlaw(i, { what: (e.target as HTMLInputElement).value })"
-                />
-                <select
-                  class="field !w-36"
-                  :value="f.treatment"
-                  :aria-label="`Flaw ${i + 1}, how to treat it`"
-                  @change="
-                    (e) =>
-                      settleFlaw(i, {
-                        treatment: (e.target as HTMLSelectElement).value as FlawBody['treatment'],
-                      })
-                  "
-                >
-                  <option value="AVOID">keep clear</option>
-                  <option value="HIDE">hide it</option>
-                  <option value="NOTE">remember</option>
-                </select>
-                <button
-                  class="act !px-2"
-                  :aria-label="`Take flaw ${i + 1} out`"
-                  title="Take out"
-                  @click="removeFlaw(i)"
-                >
-                  <Trash2 :size="18" />
-                </button>
-              </div>
-              <MeasureField
-                v-for="field in flawFields"
-                :key="field.id"
-                :label="field.label"
-                :value="f[field.id]"
-                :name="`flaws[${i}].${field.id}`"
-                :problem="problem"
-                @settle="(t) => settleFlaw(i, { [field.id]: t })"
-              />
+              :flaw="f"
+              :index="i"
+              :problem="problem"
+              @settle="(patch) => settleFlaw(i, patch)"
+              @remove="removeFlaw(i)"
+            />
+            <div v-if="walk" class="flex flex-wrap items-center gap-2">
+              <span role="status">Tap round the flaw on the drawing: {{ walk.length }} points.</span>
+              <button class="act act-main" :disabled="busy || walk.length < 3" @click="walkedRound">
+                That is it
+              </button>
+              <button class="act" @click="walk = undefined">Leave it</button>
+            </div>
+            <div v-else class="flex flex-wrap gap-2">
+              <button class="act" :disabled="busy" @click="addFlaw">Mark a flaw</button>
+              <button class="act" @click="walk = []">Walk round one</button>
+            </div>
+            <section v-if="panel.likely.length" class="grid gap-1">
+              <h4 class="text-sm text-muted">Look also for, on such a source</h4>
+              <button
+                v-for="f in panel.likely"
+                :key="f.what"
+                class="act justify-self-start"
+                :disabled="busy"
+                @click="addLikely(f)"
+              >
+                + {{ f.what }}
+              </button>
             </section>
-            <button class="act" :disabled="busy" @click="addFlaw">Mark a flaw</button>
           </div></template
-        ></SlipTabs
-      >
+        ><template #carried><CarriedSheet :project="project" :panel="panel" /></template
+        ><template #reshape><ReshapeSheet :project="project" :panel="panel" /></template
+      ></SlipTabs>
     </div>
   </StationFrame>
 </template>

@@ -10,11 +10,34 @@ import PanelShape from './PanelShape.vue'
 import { sideBySide } from './sideBySide'
 
 /** The picked panel, large; the tape lies where its measures were taken. */
-const { project, picked, asked } = defineProps<{ project: ProjectView; picked: string; asked?: string }>()
-const emit = defineEmits<{ pick: [id: string] }>()
+const { project, picked, asked, all, wrongSide, walk } = defineProps<{
+  project: ProjectView
+  picked: string
+  asked?: string
+  /** the whole source at one scale instead of the picked panel large */
+  all?: boolean
+  /** turned over: as it lies with its wrong side up */
+  wrongSide?: boolean
+  /** points tapped so far round a flaw */
+  walk?: number[][]
+}>()
+const emit = defineEmits<{ pick: [id: string]; tap: [x: number, y: number] }>()
+type Panel = ProjectView['panels'][number]
+const over = (points: number[][]) => points.map((q) => [-(q[0] ?? 0), q[1] ?? 0])
+const turnedOver = (p: Panel): Panel => ({
+  ...p,
+  outline: over(p.outline),
+  stitchLine: over(p.stitchLine),
+  edges: p.edges.map((e) => ({ ...e, points: over(e.points) })),
+  flaws: p.flaws.map((f) => ({ ...f, shown: over(f.shown) })),
+  stripes: p.stripes.map((s) => ({ ...s, lines: s.lines.map(over) })),
+  motifs: p.motifs.map((m) => ({ ...m, x: -m.x })),
+  grainDeg: 180 - p.grainDeg,
+  sideRight: !p.sideRight,
+})
 const laid = computed(() =>
   sideBySide(
-    project.panels.filter((p) => p.id === picked),
+    project.panels.filter((p) => all || p.id === picked).map((p) => (wrongSide ? turnedOver(p) : p)),
     90,
   ).map((l) => {
     const b = boundsOf([l.item.outline])
@@ -34,11 +57,16 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
 </script>
 
 <template>
-  <CuttingTable :bounds="bounds" :inches="project.unit === 'INCH'" label="Panels to scale, right side up">
+  <CuttingTable
+    :bounds="bounds"
+    :inches="project.unit === 'INCH'"
+    :label="wrongSide ? 'Panels to scale, wrong side up' : 'Panels to scale, right side up'"
+    @tap="(x, y) => emit('tap', (x - (laid[0]?.dx ?? 0)) * (wrongSide ? -1 : 1), y)"
+  >
     <ClothWeave v-if="project.source" id="weave-panels" :cloth="project.source.cloth" />
     <g v-for="l in laid" :key="l.item.id" :transform="`translate(${l.dx} 0)`">
       <g
-        data-pick
+        :data-pick="walk ? undefined : ''"
         role="button"
         tabindex="0"
         class="cursor-pointer focus:outline-none"
@@ -55,6 +83,18 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
           :depth="l.item.keptDepthMm"
           weave="weave-panels"
         />
+        <g v-for="(s, i) in l.item.stripes" :key="s.name">
+          <path
+            v-for="(line, k) in s.lines"
+            :key="k"
+            :d="pathOf(line, false)"
+            class="stroke-chalk"
+            :stroke-dasharray="i ? '2 5' : undefined"
+            stroke-width="1"
+            opacity=".55"
+            vector-effect="non-scaling-stroke"
+          />
+        </g>
         <path
           :d="pathOf(l.item.stitchLine)"
           fill="none"
@@ -73,6 +113,19 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
           vector-effect="non-scaling-stroke"
         />
       </g>
+      <g v-for="m in l.item.motifs" :key="m.name">
+        <circle
+          :cx="m.x"
+          :cy="m.y"
+          r="14"
+          fill="none"
+          class="stroke-ink"
+          stroke-width="2"
+          vector-effect="non-scaling-stroke"
+        />
+        <circle :cx="m.x" :cy="m.y" r="4" class="fill-ink" />
+        <TableLabel :x="m.x" :y="m.y" :text="m.name" :below="-24" halo />
+      </g>
       <TableLabel :x="l.middle" :y="l.top + 30" :text="l.item.name" :size="16" class="fill-ink font-serif" />
       <PileArrow
         :x="l.item.leg ? (l.item.sideRight ? 46 : -46) : l.middle"
@@ -80,7 +133,7 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
         :deg="l.item.grainDeg"
         :one-way="l.item.oneWay"
       />
-      <template v-if="picked === l.item.id && l.item.leg">
+      <template v-if="picked === l.item.id && l.item.leg && !all">
         <line
           x1="0"
           x2="0"
@@ -121,5 +174,25 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
         </g>
       </template>
     </g>
+    <path
+      v-if="walk && laid[0]"
+      :transform="`translate(${laid[0].dx} 0)`"
+      :d="pathOf(walk, walk.length > 2)"
+      fill="none"
+      class="pointer-events-none stroke-madder"
+      stroke-width="2.5"
+      stroke-dasharray="6 4"
+      vector-effect="non-scaling-stroke"
+    />
+    <TableLabel
+      v-if="wrongSide"
+      :x="(bounds.minX + bounds.maxX) / 2"
+      :y="bounds.minY"
+      text="Wrong side up"
+      :size="20"
+      :below="26"
+      class="fill-madder font-serif"
+    />
+    <template #over><slot /></template>
   </CuttingTable>
 </template>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { Plus, Trash2 } from '@lucide/vue'
+import { computed } from 'vue'
 import type { TapePoint, Way } from './useTape'
 
 /** One point of a taped outline, and the edge that begins there. */
 const p = defineModel<TapePoint>({ required: true })
-defineProps<{ way: Way; index: number; moved?: string; complaint?: string; canGo: boolean }>()
+const { way } = defineProps<{ way: Way; index: number; moved?: string; complaint?: string; canGo: boolean }>()
+/** Edges that the way itself gives, with their names or without. */
+const isNamed = computed(() => way === 'SIDES' || way === 'SHAPE')
+const isEdge = computed(() => isNamed.value || way === 'FILE')
 const emit = defineEmits<{ next: [e: KeyboardEvent]; insert: []; remove: [] }>()
 const finishes = [
   { id: 'RAW', words: 'raw' },
@@ -75,18 +79,19 @@ const finishes = [
           @keydown.enter="(e: KeyboardEvent) => emit('next', e)"
       /></label>
     </template>
-    <component :is="way === 'SIDES' ? 'div' : 'details'" class="col-span-full" :open="!!p.edge || undefined">
-      <summary v-if="way !== 'SIDES'" class="min-h-7 cursor-pointer">
-        {{ p.edge || 'edge from here' }}{{ p.curve ? ', a curve' : ''
-        }}{{ moved ? `; moved by ${moved}` : '' }}
+    <component :is="isEdge ? 'div' : 'details'" class="col-span-full" :open="!!p.edge || undefined">
+      <summary v-if="!isEdge" class="min-h-7 cursor-pointer">
+        <template v-if="way === 'PHOTO'">{{ index + 1 }}: </template>{{ p.edge || 'edge from here'
+        }}{{ p.curve ? ', a curve' : '' }}{{ moved ? `; moved by ${moved}` : '' }}
       </summary>
       <div class="grid grid-cols-2 gap-x-2">
-        <label v-if="way !== 'SIDES'"
-          >edge from here
+        <label v-if="!isNamed"
+          >{{ way === 'FILE' ? 'edge' : 'edge from here' }}
           <input v-model="p.edge" class="field" :aria-label="`Point ${index + 1}, edge from here`"
         /></label>
         <label
-          ><template v-if="way === 'SIDES'">{{ p.edge }} side is</template><template v-else>it is</template>
+          ><template v-if="isNamed">{{ p.edge.replaceAll('-', ' ') }} is</template
+          ><template v-else>it is</template>
           <select v-model="p.finish" class="field" :aria-label="`${p.edge || 'Edge'} ${index + 1}, finish`">
             <option v-for="f in finishes" :key="f.id" :value="f.id">{{ f.words }}</option>
           </select></label
@@ -101,10 +106,10 @@ const finishes = [
             <option value="LEFT">left of the line</option>
           </select></label
         >
-        <label v-if="way !== 'SIDES'" class="flex min-h-9 items-center gap-2"
+        <label v-if="!isEdge" class="flex min-h-9 items-center gap-2"
           ><input v-model="p.curve" type="checkbox" class="size-5 accent-madder" /> on a curve</label
         >
-        <div v-if="way !== 'SIDES'" class="flex items-end justify-end gap-1">
+        <div v-if="!isEdge" class="flex items-end justify-end gap-1">
           <button
             type="button"
             class="act !px-2"

@@ -6,6 +6,9 @@ import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
+import FileFields from './FileFields.vue'
+import PhotoFields from './PhotoFields.vue'
+import ShapeFields from './ShapeFields.vue'
 import TapePointRow from './TapePointRow.vue'
 import type { Tape, Way } from './useTape'
 
@@ -20,14 +23,17 @@ const { change, busy, problem: refusal } = useHand()
 const { form, drawn, problem } = tape
 const rows = ref<HTMLElement>()
 watch(
-  () => [panel?.id, project.version],
+  () => [panel?.id, project.version] as const,
   () => tape.begin(panel?.taped, panel?.name ?? ''),
   { immediate: true },
 )
 const ways: { id: Way; words: string }[] = [
+  { id: 'SHAPE', words: 'a ready shape by its measures' },
   { id: 'SIDES', words: 'four sides and diagonals' },
   { id: 'BASELINE', words: 'a straight tape, and square off it' },
   { id: 'PINS', words: 'from two pins' },
+  { id: 'PHOTO', words: 'a photo with a sheet beside it' },
+  { id: 'FILE', words: 'a drawing from a file' },
 ]
 const sides = [
   { id: 'lower', label: 'lower side' },
@@ -47,7 +53,9 @@ async function next(e: KeyboardEvent) {
   e.preventDefault()
   const fields = [...(rows.value?.querySelectorAll<HTMLElement>('[data-figure]') ?? [])]
   const at = fields.indexOf(e.target as HTMLElement)
-  if (at === fields.length - 1) {
+  if (at === fields.length - 1 && tape.byEdges.value) {
+    ;(e.target as HTMLElement).blur()
+  } else if (at === fields.length - 1) {
     tape.insert(form.points.length - 1)
     await nextTick()
     const more = rows.value?.querySelectorAll<HTMLElement>('[data-figure]')
@@ -101,6 +109,15 @@ const untape = () =>
         Lay a tape along a thread. For each point, once round: how far along the tape, how far square to the
         right of it (− to the left).
       </template>
+      <template v-else-if="form.way === 'SHAPE'">
+        Each number stands on the drawing where its tape lies. The last one checks the others.
+      </template>
+      <template v-else-if="form.way === 'FILE'">
+        The cloth’s edge as one closed line. Say one distance that you measured, so that its scale is proved.
+      </template>
+      <template v-else-if="form.way === 'PHOTO'">
+        The sheet beside the cloth tells scale and tilt; one distance by the tape proves it.
+      </template>
       <template v-else>
         Two pins on one thread beside the cloth. For each point, once round: its distance from both; from
         point to point where you can, so that the figures check each other.
@@ -125,7 +142,15 @@ const untape = () =>
         @settle="(t) => (form.sides[s.id] = t)"
       />
     </template>
+    <PhotoFields v-if="form.way === 'PHOTO'" :tape="tape" :panel="panel" />
+    <FileFields v-if="form.way === 'FILE'" :tape="tape" :project="project" />
+    <p v-if="form.way !== 'SHAPE' && form.way !== 'PHOTO' && form.way !== 'FILE'" class="text-sm">
+      <a class="underline" :href="`/api/tape/survey-sheet.pdf?way=${form.way}`" download
+        >Sheet to fill in at the table</a
+      >
+    </p>
     <div ref="rows" class="grid gap-1">
+      <ShapeFields v-if="form.way === 'SHAPE'" :tape="tape" :project="project" @next="next" />
       <TapePointRow
         v-for="(_, i) in form.points"
         :key="i"
@@ -140,7 +165,7 @@ const untape = () =>
         @remove="tape.remove(i)"
       />
     </div>
-    <template v-if="form.way !== 'SIDES'">
+    <template v-if="form.way === 'BASELINE' || form.way === 'PINS'">
       <p class="flex items-center gap-1 text-sm text-muted">
         <CornerDownLeft :size="14" /> Enter goes on to the next figure, and makes a new point after the last.
       </p>
@@ -192,6 +217,8 @@ const untape = () =>
         problem &&
         !form.points.some((_, i) => complaint(i)) &&
         !problem.field?.startsWith('sides.') &&
+        !problem.field?.startsWith('measures.') &&
+        problem.field !== 'proof.taped' &&
         problem.field !== 'pins.apart'
       "
       class="text-madder"

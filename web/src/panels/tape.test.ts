@@ -18,6 +18,8 @@ const drawn = {
   residuals: [],
   ellipses: [],
   pins: [],
+  tapes: [],
+  edges: [],
 }
 const taped = {
   way: 'BASELINE',
@@ -66,7 +68,10 @@ const taped = {
   findings: [],
 }
 function sheet(panel?: unknown) {
-  const tape = useTape(() => 'CM')
+  const tape = useTape(
+    () => 'CM',
+    () => 'p',
+  )
   return { tape, ...seat(TapeSheet, { project: project(), panel, tape }, undefined, drawn) }
 }
 

@@ -1,11 +1,13 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { usePhoto } from './usePhoto'
 
 export type Way = Schemas['TapedView']['way']
 export type TapePoint = Schemas['TapePointView']
+export type Shape = Schemas['ShapeView']['shape']
 
-const blank = (edge = ''): TapePoint => ({
+export const blank = (edge = ''): TapePoint => ({
   along: '',
   right: '',
   fromFirst: '',
@@ -21,7 +23,7 @@ const edgesOfFour = () => ['lower', 'right', 'upper', 'left'].map(blank)
 const sidesOf = () => ({ lower: '', right: '', upper: '', left: '', rising: '', falling: '' })
 
 /** A panel's figures as they are being typed, and what they draw, from the server after each entry. */
-export function useTape(unit: () => ProjectView['unit']) {
+export function useTape(unit: () => ProjectView['unit'], project: () => string) {
   const form = reactive({
     way: 'SIDES' as Way,
     name: '',
@@ -29,9 +31,15 @@ export function useTape(unit: () => ProjectView['unit']) {
     points: edgesOfFour(),
     checks: [] as Schemas['TapeCheckView'][],
     sides: sidesOf() as Record<string, string>,
+    shape: 'TROUSER_FRONT' as Shape,
+    measures: {} as Record<string, string>,
+    from: '',
+    outline: undefined as unknown,
+    proof: { what: 'width', taped: '', scale: false },
   })
   const drawn = ref<Schemas['DrawnView']>()
   const problem = ref<Problem>()
+  const photo = usePhoto(project)
 
   function begin(taped?: Schemas['TapedView'], name = '') {
     form.way = taped?.way ?? 'SIDES'
@@ -40,22 +48,51 @@ export function useTape(unit: () => ProjectView['unit']) {
     form.points = taped ? taped.points.map((p) => ({ ...p })) : edgesOfFour()
     form.checks = taped ? taped.checks.map((c) => ({ ...c })) : []
     form.sides = { ...sidesOf(), ...(taped?.sides ?? {}) }
+    form.shape = taped?.shape ?? form.shape
+    form.measures = { ...(taped?.measures ?? {}) }
+    form.from = taped?.drawn?.from ?? ''
+    form.outline = taped?.drawn?.outline
+    form.proof = { what: 'width', taped: '', scale: false }
     drawn.value = undefined
     problem.value = undefined
+    photo.begin(taped?.way === 'PHOTO' ? form.from : undefined)
     void draw()
   }
   function goAbout(way: Way) {
     form.way = way
-    form.points = way === 'SIDES' ? edgesOfFour() : [blank(), blank(), blank()]
+    form.points =
+      way === 'SIDES'
+        ? edgesOfFour()
+        : way === 'BASELINE' || way === 'PINS'
+          ? [blank(), blank(), blank()]
+          : []
+    form.outline = undefined
+    form.from = ''
     drawn.value = undefined
     problem.value = undefined
   }
   const insert = (after: number) => form.points.splice(after + 1, 0, blank())
   const remove = (at: number) => form.points.splice(at, 1)
+  /** A point of a photo, in whole tenths of a millimetre: finer than any picture tells. */
+  const placed = (x: number, y: number, curve = false): TapePoint => ({
+    ...blank(),
+    right: `${Math.round(x * 10) / 10} mm`,
+    along: `${Math.round(y * 10) / 10} mm`,
+    curve,
+  })
 
+  /** An outline of a file is taken up; its edges can be renamed. */
+  function takeUp(found: Schemas['FoundView'], file: string) {
+    form.from = file
+    form.outline = found.outline
+    form.points = found.edges.map((e) => blank(e.name))
+    form.proof = { what: 'width', taped: '', scale: false }
+  }
+
+  const byEdges = computed(() => form.way === 'SIDES' || form.way === 'SHAPE' || form.way === 'FILE')
   /** Rows that were only begun by going on too far count for nothing. */
   const walked = computed(() =>
-    form.points.filter((p) => form.way === 'SIDES' || p.along || p.right || p.fromFirst || p.fromSecond),
+    form.points.filter((p) => byEdges.value || p.along || p.right || p.fromFirst || p.fromSecond),
   )
   const body = (): Schemas['TapeRequest'] => ({
     way: form.way,
@@ -64,25 +101,46 @@ export function useTape(unit: () => ProjectView['unit']) {
     points: walked.value.map((p) => ({ ...p })),
     checks: form.checks.filter((c) => c.mm).map((c) => ({ ...c })),
     sides: { ...form.sides },
+    ...(form.way === 'SHAPE' ? { shape: form.shape, measures: { ...form.measures } } : {}),
+    ...(form.way === 'FILE' || form.way === 'PHOTO'
+      ? {
+          drawn: {
+            from: form.way === 'PHOTO' ? (photo.photo.value?.id ?? form.from) : form.from,
+            outline: form.outline as never,
+            proof: { ...form.proof },
+          },
+        }
+      : {}),
   })
   /** Nothing is asked before there are figures enough to draw anything. */
-  const isEnough = computed(() =>
-    form.way === 'SIDES'
-      ? ['lower', 'right', 'upper', 'left', 'rising'].every((s) => form.sides[s])
-      : walked.value.length >= 3 &&
-        walked.value.every((p) =>
-          form.way === 'PINS' ? form.apart && p.fromFirst && p.fromSecond : p.along && p.right,
-        ),
-  )
+  const isEnough = computed(() => {
+    if (form.way === 'SIDES') return ['lower', 'right', 'upper', 'left', 'rising'].every((s) => form.sides[s])
+    if (form.way === 'SHAPE') return Object.values(form.measures).some((m) => m)
+    if (form.way === 'FILE') return form.outline !== undefined && form.outline !== null
+    return (
+      walked.value.length >= 3 &&
+      walked.value.every((p) =>
+        form.way === 'PINS' ? form.apart && p.fromFirst && p.fromSecond : p.along && p.right,
+      )
+    )
+  })
   async function draw() {
     if (!isEnough.value) {
       drawn.value = undefined
       return
     }
     try {
-      drawn.value = await take(
+      const now = await take(
         api.POST('/api/tape/draw', { params: { query: { unit: unit() } }, body: body() }),
       )
+      drawn.value = now
+      // A ready shape has the edges it has; finishes are told for each.
+      if (
+        form.way === 'SHAPE' &&
+        now.edges.map((e) => e.name).join() !== form.points.map((p) => p.edge).join()
+      ) {
+        form.points = now.edges.map((e) => blank(e.name))
+      }
       problem.value = undefined
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e
@@ -92,7 +150,22 @@ export function useTape(unit: () => ProjectView['unit']) {
   const drawSoon = useDebounceFn(draw, 250)
   watch(form, () => void drawSoon(), { deep: true })
 
-  return { form, drawn, problem, begin, goAbout, insert, remove, body, isEnough, draw }
+  return {
+    form,
+    drawn,
+    problem,
+    photo,
+    begin,
+    goAbout,
+    insert,
+    remove,
+    placed,
+    takeUp,
+    byEdges,
+    body,
+    isEnough,
+    draw,
+  }
 }
 
 export type Tape = ReturnType<typeof useTape>

@@ -19,6 +19,7 @@ interface Corner {
   wish: string
   lap: string
   bow: string
+  mark: string
 }
 const corner = (x: string, y: string, name = ''): Corner => ({
   x,
@@ -28,6 +29,7 @@ const corner = (x: string, y: string, name = ''): Corner => ({
   wish: '',
   lap: '',
   bow: '',
+  mark: '',
 })
 const form = reactive({
   name: piece?.name ?? '',
@@ -138,6 +140,10 @@ const complaint = (i: number) => {
       <label>edge <input v-model="c.name" class="field" :aria-label="`Edge ${i + 1}, its name`" /></label>
       <label>allowance <input v-model="c.allowance" class="field" placeholder="1 cm" /></label>
       <label>bow <input v-model="c.bow" class="field" placeholder="none" /></label>
+      <label class="col-span-3"
+        >mark at its middle, to meet its like
+        <input v-model="c.mark" class="field" placeholder="none" :aria-label="`Edge ${i + 1}, mark`"
+      /></label>
       <label class="col-span-2"
         >this edge lies on
         <select v-model="c.wish" class="field">

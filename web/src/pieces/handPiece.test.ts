@@ -17,9 +17,9 @@ const piece = {
   ],
   wishes: [{ edge: 'hem', role: 'HEM', lap: '0 cm' }],
   corners: [
-    { x: '0 mm', y: '0 mm', edge: 'hem', bow: '' },
-    { x: '200 mm', y: '0 mm', edge: 'side', bow: '4 mm' },
-    { x: '100 mm', y: '180 mm', edge: 'top', bow: '' },
+    { x: '0 mm', y: '0 mm', edge: 'hem', bow: '', mark: '' },
+    { x: '200 mm', y: '0 mm', edge: 'side', bow: '4 mm', mark: 'side' },
+    { x: '100 mm', y: '180 mm', edge: 'top', bow: '', mark: '' },
   ],
 }
 
@@ -57,7 +57,7 @@ describe('a piece by its corners', () => {
     })
     const corners = (asked[0]?.body as { corners: Record<string, string | null>[] }).corners
     expect(corners[0]).toMatchObject({ x: '0 mm', name: 'hem', allowance: '3.0 cm', wish: 'HEM' })
-    expect(corners[1]).toMatchObject({ bow: '4 mm', wish: null })
+    expect(corners[1]).toMatchObject({ bow: '4 mm', wish: null, mark: 'side' })
     expect(wrapper.emitted('saved')?.[0]).toEqual(['bib'])
   })
 

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import { Plus, Trash2 } from '@lucide/vue'
+import { reactive, ref, watch } from 'vue'
+import { api, type ProjectView, type Schemas } from '../api/client'
+import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import PlainField from '../ui/PlainField.vue'
+import TickField from '../ui/TickField.vue'
+
+/** What the cloth of a panel carries besides its edges: grain, pile, sides, stripes, motifs, and what it went through. */
+const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
+const { change, busy, problem } = useHand()
+type Carried = Schemas['CarriedView']
+const form = ref<Carried>(structured(panel.carried))
+watch(
+  () => [panel.id, project.version],
+  () => (form.value = structured(panel.carried)),
+)
+function structured(c: Carried): Carried {
+  return JSON.parse(JSON.stringify(c)) as Carried
+}
+const alike = (c: Carried) => (c.alike === null || c.alike === undefined ? 'CLOTH' : c.alike ? 'YES' : 'NO')
+const grains = [
+  { id: 'UP' as const, words: 'up, as the part hung' },
+  { id: 'EDGE' as const, words: 'along an edge' },
+  { id: 'POINTS' as const, words: 'between two points of one thread' },
+]
+const sides = [
+  { id: 'CLOTH', words: 'as told of the whole cloth' },
+  { id: 'YES', words: 'alike: either may be the right side' },
+  { id: 'NO', words: 'not alike' },
+]
+function store() {
+  const told: Schemas['CarriedRequest'] = { ...form.value }
+  return change(({ path, query }) =>
+    api.PUT('/api/projects/{id}/panels/{panel}/carried', {
+      params: { path: { ...path, panel: panel.id }, query },
+      body: told,
+    }),
+  )
+}
+/** A grain is only told once it is whole. */
+function grain() {
+  const g = form.value
+  if (g.grain === 'EDGE' && !g.grainEdge) g.grainEdge = panel.edges[0]?.name ?? ''
+  if (g.grain !== 'POINTS' || g.fromX !== g.toX || g.fromY !== g.toY) void store()
+}
+const point = ['fromX', 'fromY', 'toX', 'toY'] as const
+const words = {
+  fromX: 'one end, from the middle (− to the left)',
+  fromY: 'its height above the zero',
+  toX: 'other end, from the middle',
+  toY: 'its height above the zero',
+}
+function addRepeat() {
+  form.value.repeats.push({
+    name: form.value.repeats.length ? 'cross stripe' : 'stripe',
+    across: form.value.repeats.length === 0,
+    period: '',
+    edge: '',
+    first: '',
+    matched: true,
+  })
+}
+const pressing = reactive({
+  what: 'pressed',
+  direction: 'BOTH' as Schemas['PressingView']['direction'],
+  before: '',
+  after: '',
+})
+const directions = [
+  { id: 'BOTH' as const, words: 'in both directions' },
+  { id: 'ALONG' as const, words: 'along the grain only' },
+  { id: 'ACROSS' as const, words: 'across the grain only' },
+]
+async function press() {
+  const done = await change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/pressings', {
+      params: { path: { ...path, panel: panel.id }, query },
+      body: { ...pressing },
+    }),
+  )
+  if (done) pressing.before = pressing.after = ''
+}
+const unpress = () =>
+  change(({ path, query }) =>
+    api.DELETE('/api/projects/{id}/panels/{panel}/pressings', {
+      params: { path: { ...path, panel: panel.id }, query },
+    }),
+  )
+</script>
+
+<template>
+  <div class="grid gap-4">
+    <section class="grid gap-2">
+      <h3 class="text-lg">Grain and sides</h3>
+      <ChoiceField v-model="form.grain" label="The lengthwise grain runs" :choices="grains" @change="grain" />
+      <ChoiceField
+        v-if="form.grain === 'EDGE'"
+        v-model="form.grainEdge"
+        label="Edge"
+        :choices="panel.edges.map((e) => ({ id: e.name, words: e.name.replaceAll('-', ' ') }))"
+        @change="store"
+      />
+      <template v-if="form.grain === 'POINTS'">
+        <MeasureField
+          v-for="p in point"
+          :key="p"
+          :label="words[p]"
+          :value="form[p]"
+          :name="'grain.' + p"
+          :problem="problem"
+          @settle="
+            (t) => {
+              form[p] = t
+              grain()
+            }
+          "
+        />
+      </template>
+      <TickField v-model="form.pileDown" label="pile or print runs down" @change="store" />
+      <TickField v-model="form.wrongSideUp" label="it was measured with its wrong side up" @change="store" />
+      <ChoiceField
+        :model-value="alike(form)"
+        label="Its two sides are"
+        :choices="sides"
+        @update:model-value="
+          (a) => {
+            form.alike = a === 'CLOTH' ? undefined : a === 'YES'
+            store()
+          }
+        "
+      />
+      <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-x-3 text-[15px]"
+        >layers of cloth
+        <input
+          v-model.number.lazy="form.layers"
+          type="number"
+          min="1"
+          max="6"
+          class="field text-right"
+          @change="store"
+        />
+      </label>
+      <p
+        v-if="problem?.field === 'layers' || problem?.field?.startsWith('grain')"
+        class="text-madder"
+        role="alert"
+      >
+        {{ problem.detail }}
+      </p>
+    </section>
+    <section class="grid gap-2">
+      <h3 class="text-lg">Stripes and checks</h3>
+      <fieldset v-for="(r, i) in form.repeats" :key="i" class="grid gap-1 border-l-2 border-line pl-3">
+        <div class="flex items-end gap-2">
+          <PlainField v-model="r.name" :label="`Repeat ${i + 1}`" :name="`repeats[${i}].name`" class="grow" />
+          <button
+            class="act !px-2"
+            :aria-label="`Take repeat ${i + 1} out`"
+            @click="
+              () => {
+                form.repeats.splice(i, 1)
+                store()
+              }
+            "
+          >
+            <Trash2 :size="18" />
+          </button>
+        </div>
+        <TickField v-model="r.across" label="stripes run along the grain" />
+        <MeasureField
+          label="from a line to the next one like it"
+          :value="r.period"
+          :name="`repeats[${i}].period`"
+          :problem="problem"
+          @settle="(t) => (r.period = t)"
+        />
+        <ChoiceField
+          v-model="r.edge"
+          label="first line measured from"
+          :choices="[
+            { id: '', words: 'the panel’s zero' },
+            ...panel.edges.map((e) => ({ id: e.name, words: e.name.replaceAll('-', ' ') })),
+          ]"
+        />
+        <MeasureField
+          label="from there to the first line"
+          :value="r.first"
+          :name="`repeats[${i}].first`"
+          :problem="problem"
+          @settle="(t) => (r.first = t)"
+        />
+        <TickField v-model="r.matched" label="pieces are to meet in the pattern at their notches" />
+        <button class="act justify-self-start" :disabled="busy || !r.period" @click="store">
+          Keep it so
+        </button>
+      </fieldset>
+      <button v-if="form.repeats.length < 2" class="act justify-self-start" @click="addRepeat">
+        <Plus :size="16" /> {{ form.repeats.length ? 'Lines the other way: a check' : 'Stripes' }}
+      </button>
+    </section>
+    <section class="grid gap-2">
+      <h3 class="text-lg">Motifs to show</h3>
+      <fieldset v-for="(m, i) in form.motifs" :key="i" class="grid gap-1 border-l-2 border-line pl-3">
+        <div class="flex items-end gap-2">
+          <PlainField v-model="m.name" :label="`Motif ${i + 1}`" :name="`motifs[${i}].name`" class="grow" />
+          <button
+            class="act !px-2"
+            :aria-label="`Take motif ${i + 1} out`"
+            @click="
+              () => {
+                form.motifs.splice(i, 1)
+                store()
+              }
+            "
+          >
+            <Trash2 :size="18" />
+          </button>
+        </div>
+        <MeasureField
+          label="its middle, from the middle"
+          :value="m.x"
+          :name="`motifs[${i}].x`"
+          :problem="problem"
+          @settle="(t) => (m.x = t)"
+        />
+        <MeasureField
+          label="its height above the zero"
+          :value="m.y"
+          :name="`motifs[${i}].y`"
+          :problem="problem"
+          @settle="(t) => (m.y = t)"
+        />
+        <button class="act justify-self-start" :disabled="busy || !m.name || !m.x || !m.y" @click="store">
+          Keep it so
+        </button>
+      </fieldset>
+      <button class="act justify-self-start" @click="form.motifs.push({ name: '', x: '', y: '' })">
+        <Plus :size="16" /> A motif
+      </button>
+    </section>
+    <section class="grid gap-2">
+      <h3 class="text-lg">After pressing or washing</h3>
+      <p v-for="(p, i) in panel.carried.pressings" :key="i">
+        {{ p.what || 'pressed' }}: {{ p.before }} became {{ p.after }}
+        <span class="text-muted">{{ directions.find((d) => d.id === p.direction)?.words }}</span>
+      </p>
+      <button
+        v-if="panel.carried.pressings.length"
+        class="act justify-self-start"
+        :disabled="busy"
+        @click="unpress"
+      >
+        Back to the size before the last
+      </button>
+      <PlainField v-model="pressing.what" label="What was done" name="pressing.what" :problem="problem" />
+      <ChoiceField v-model="pressing.direction" label="It changed" :choices="directions" />
+      <MeasureField
+        label="a distance before"
+        :value="pressing.before"
+        name="pressing.before"
+        :problem="problem"
+        @settle="(t) => (pressing.before = t)"
+      />
+      <MeasureField
+        label="the same distance now"
+        :value="pressing.after"
+        name="pressing.after"
+        :problem="problem"
+        @settle="(t) => (pressing.after = t)"
+      />
+      <button
+        class="act justify-self-start"
+        :disabled="busy || !pressing.before || !pressing.after"
+        @click="press"
+      >
+        Scale the panel
+      </button>
+    </section>
+  </div>
+</template>

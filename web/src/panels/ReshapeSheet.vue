@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { api, type ProjectView } from '../api/client'
+import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import PlainField from '../ui/PlainField.vue'
+
+/** Panels made of panels: a mirrored one, two by a cut, one with a piece out of it, one pieced of two. Undo takes each back. */
+const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
+const { change, busy, problem } = useHand()
+const at = (path: { id: string }) => ({ ...path, panel: panel.id })
+const mirror = ref('')
+const cut = reactive({ x: '', y: '', toX: '', toY: '' })
+const hole = reactive({ x: '', y: '', width: '', height: '' })
+const join = reactive({ edge: '', other: '', otherEdge: '', allowance: '1 cm' })
+const cutFields = [
+  { id: 'x' as const, label: 'one point, from the middle (− to the left)' },
+  { id: 'y' as const, label: 'its height above the zero' },
+  { id: 'toX' as const, label: 'other point, from the middle' },
+  { id: 'toY' as const, label: 'its height above the zero' },
+]
+const holeFields = [
+  { id: 'x' as const, label: 'lower left corner, from the middle' },
+  { id: 'y' as const, label: 'its height above the zero' },
+  { id: 'width' as const, label: 'wide' },
+  { id: 'height' as const, label: 'high' },
+]
+const others = computed(() =>
+  project.panels.filter((p) => p.id !== panel.id).map((p) => ({ id: p.id, words: p.name })),
+)
+const edges = (id: string) =>
+  (project.panels.find((p) => p.id === id)?.edges ?? []).map((e) => ({
+    id: e.name,
+    words: `${e.name.replaceAll('-', ' ')}, ${e.length}`,
+  }))
+const mirrorIt = () =>
+  change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/mirror', {
+      params: { path: at(path), query },
+      body: { name: mirror.value },
+    }),
+  )
+const cutIt = () =>
+  change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/split', {
+      params: { path: at(path), query },
+      body: { ...cut },
+    }),
+  )
+const holeIt = () =>
+  change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/cut-out', {
+      params: { path: at(path), query },
+      body: { ...hole },
+    }),
+  )
+const joinIt = () =>
+  change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/join', {
+      params: { path: at(path), query },
+      body: { ...join },
+    }),
+  )
+const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other']
+</script>
+
+<template>
+  <div class="grid gap-4">
+    <p v-if="problem?.field && own.includes(problem.field)" class="text-madder" role="alert">
+      {{ problem.detail }}
+    </p>
+    <form class="grid gap-2" @submit.prevent="mirrorIt">
+      <h3 class="text-lg">The other one of the pair</h3>
+      <p class="text-sm text-muted">
+        Turned over left to right. Measure one distance of the real one too: worn garments are seldom alike.
+      </p>
+      <PlainField v-model="mirror" label="Call it" name="mirror.name" :problem="problem" />
+      <button class="act justify-self-start" :disabled="busy || !mirror.trim()">Mirror the panel</button>
+    </form>
+    <form class="grid gap-2" @submit.prevent="cutIt">
+      <h3 class="text-lg">Cut in two</h3>
+      <MeasureField
+        v-for="f in cutFields"
+        :key="f.id"
+        :label="f.label"
+        :value="cut[f.id]"
+        :name="'cut.' + f.id"
+        :problem="problem"
+        @settle="(t) => (cut[f.id] = t)"
+      />
+      <button class="act justify-self-start" :disabled="busy || !cut.x || !cut.y || !cut.toX || !cut.toY">
+        Cut along this line
+      </button>
+    </form>
+    <form class="grid gap-2" @submit.prevent="holeIt">
+      <h3 class="text-lg">A piece cut out</h3>
+      <MeasureField
+        v-for="f in holeFields"
+        :key="f.id"
+        :label="f.label"
+        :value="hole[f.id]"
+        :name="'cutOut.' + f.id"
+        :problem="problem"
+        @settle="(t) => (hole[f.id] = t)"
+      />
+      <button class="act justify-self-start" :disabled="busy || !hole.width || !hole.height">
+        Take it out
+      </button>
+    </form>
+    <form v-if="others.length" class="grid gap-2" @submit.prevent="joinIt">
+      <h3 class="text-lg">Piece to another panel</h3>
+      <ChoiceField v-model="join.edge" label="Along this panel’s edge" :choices="edges(panel.id)" />
+      <ChoiceField v-model="join.other" label="sew" :choices="others" @change="join.otherEdge = ''" />
+      <ChoiceField
+        v-if="join.other"
+        v-model="join.otherEdge"
+        label="by its edge"
+        :choices="edges(join.other)"
+      />
+      <MeasureField
+        label="taken from either by the seam"
+        :value="join.allowance"
+        name="join.allowance"
+        :problem="problem"
+        @settle="(t) => (join.allowance = t)"
+      />
+      <button class="act justify-self-start" :disabled="busy || !join.edge || !join.otherEdge">
+        Piece them
+      </button>
+    </form>
+    <section class="grid gap-1">
+      <h3 class="text-lg">Take it elsewhere</h3>
+      <p class="flex gap-4">
+        <a class="underline" :href="`/api/projects/${project.id}/panels/${panel.id}/outline.svg`" download
+          >SVG</a
+        >
+        <a class="underline" :href="`/api/projects/${project.id}/panels/${panel.id}/outline.dxf`" download
+          >DXF (R12)</a
+        >
+      </p>
+    </section>
+  </div>
+</template>
