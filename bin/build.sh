@@ -32,6 +32,24 @@ exec_fit() {
   exec java -XX:+UseParallelGC -Xshare:auto -cp "$here/$FIT_JAR:$here/formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
 }
 
+build_bench() {
+  if sources_newer_than "$RUN/bench.built" pom.xml core formats bench || [ ! -d bench/target/lib ]; then
+    need_space
+    step "building the benchmarks (the first time takes a few minutes)"
+    maven -pl bench -am package -DskipTests -Dspotless.check.skip=true
+    touch "$RUN/bench.built"
+  fi
+}
+
+exec_bench() {
+  local main
+  case ${1:-} in
+    panels) main=org.handdown.bench.PanelFigures ;;
+    *) fail "there is no benchmark “${1:-}”; there is: panels." ;;
+  esac
+  exec java -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main"
+}
+
 build_app() {
   if sources_newer_than "$RUN/app.built" pom.xml core formats web server || [ ! -f "$JAR" ] || [ ! -f "$APP/server-0.1.0-exec.jar" ]; then
     need_space
