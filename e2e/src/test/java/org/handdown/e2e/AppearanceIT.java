@@ -74,6 +74,7 @@ class AppearanceIT {
         table.goTo("Pieces");
         table.sheet("What lives on");
         look(table.page(), "what-lives-on", complaints);
+        survey(table, complaints);
         table.open("The heather skirt, another year");
         table.goTo("Pieces");
         look(table.page(), "letting-out", complaints);
@@ -84,6 +85,26 @@ class AppearanceIT {
         look(table.page(), "words", complaints);
         table.leave();
         assertThat(complaints).isEmpty();
+    }
+
+    /** The smock's panels: what they carry, how they are reshaped, and a front by photo. */
+    private static void survey(Table table, List<String> complaints) {
+        table.goTo("Panels");
+        table.sheet("Carries");
+        check(table.page(), "carries", complaints);
+        table.sheet("Reshape");
+        check(table.page(), "reshape", complaints);
+        table.sheet("Survey");
+        table.field("Measured on the cloth by")
+                .selectOption(new SelectOption().setLabel("a photo with a sheet beside it"));
+        table.button("No camera at hand?").click();
+        table.button("Take a simulated photo").click();
+        table.page().getByText("The sheet was found").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        check(table.page(), "photo", complaints);
+        table.button("Trace the cloth").click();
+        table.page().getByText("every point true to about").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        table.page().waitForLoadState(LoadState.NETWORKIDLE);
+        look(table.page(), "survey-by-photo", complaints);
     }
 
     /** The jumper from the stash, pinned at the sides and its sleeves shortened above their ribs. */
@@ -113,7 +134,18 @@ class AppearanceIT {
         table.page().getByText("ratio").first().waitFor();
     }
 
+    /** Fit for everybody, and worth a picture. */
     private static void look(Page page, String view, List<String> complaints) {
+        check(page, view, complaints);
+        boolean isPicture = page.viewportSize().width == 1280 && TAKE_PICTURES;
+        boolean isDark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
+        if (isPicture && (!isDark || view.equals("lay"))) {
+            Path file = Stage.ROOT.resolve("docs/screenshots/" + view + (isDark ? "-by-lamp" : "") + ".png");
+            page.screenshot(new Page.ScreenshotOptions().setPath(file));
+        }
+    }
+
+    private static void check(Page page, String view, List<String> complaints) {
         AxeResults results = new AxeBuilder(page).analyze();
         results.getViolations().stream()
                 .filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
@@ -122,12 +154,6 @@ class AppearanceIT {
         int tooWide = (Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
         if (tooWide > 0) {
             complaints.add(view + " is " + tooWide + " px wider than the screen");
-        }
-        boolean isPicture = page.viewportSize().width == 1280 && TAKE_PICTURES;
-        boolean isDark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
-        if (isPicture && (!isDark || view.equals("lay"))) {
-            Path file = Stage.ROOT.resolve("docs/screenshots/" + view + (isDark ? "-by-lamp" : "") + ".png");
-            page.screenshot(new Page.ScreenshotOptions().setPath(file));
         }
     }
 }

@@ -37,7 +37,7 @@ class TapeIT {
     @Test
     void aCurtainWhoseDiagonalsDifferIsNoRectangle() {
         bring("2-wrap-skirt.project.json");
-        table.sheet("By the tape");
+        table.sheet("Survey");
         table.settle("lower side", "120 cm");
         table.settle("right side", "200 cm");
         table.settle("upper side", "120 cm");
@@ -55,7 +55,7 @@ class TapeIT {
     @Test
     void aSlipFromTwoPinsIsNamedBeforeAnythingIsStored() {
         bring("3-bodywarmer.project.json");
-        table.sheet("By the tape");
+        table.sheet("Survey");
         table.field("Measured on the cloth by").selectOption(new SelectOption().setLabel("from two pins"));
         table.settle("between the pins", "90 cm");
         String[][] figures = {
