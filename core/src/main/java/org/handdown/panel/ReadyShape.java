@@ -1,6 +1,8 @@
 package org.handdown.panel;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /**
@@ -106,6 +108,13 @@ public enum ReadyShape {
     /** In the order one takes them; a check comes last. */
     public List<Measure> measures() {
         return measures;
+    }
+
+    /** An average one: every measure but the check as it is first proposed. */
+    public Map<String, Double> usual() {
+        Map<String, Double> usual = new LinkedHashMap<>();
+        measures.stream().filter(m -> m.kind() != Kind.CHECK).forEach(m -> usual.put(m.id(), m.first()));
+        return usual;
     }
 
     private static Measure length(String id, String words, double least, double most, double first) {

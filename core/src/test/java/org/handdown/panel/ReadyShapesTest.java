@@ -23,14 +23,6 @@ class ReadyShapesTest {
     private static final int SETS = 200;
     private static final double WITHIN_MM = 0.5;
 
-    private static Map<String, Double> usual(ReadyShape shape) {
-        Map<String, Double> measures = new LinkedHashMap<>();
-        shape.measures().stream()
-                .filter(m -> m.kind() != ReadyShape.Kind.CHECK)
-                .forEach(m -> measures.put(m.id(), m.first()));
-        return measures;
-    }
-
     /** Another size, and every figure a little off its usual share of it. */
     private static Map<String, Double> plausible(ReadyShape shape, Random chance) {
         double size = 0.75 + 0.5 * chance.nextDouble();
@@ -222,9 +214,9 @@ class ReadyShapesTest {
     @ParameterizedTest
     @EnumSource(ReadyShape.class)
     void everyLengthHasItsTapeLine(ReadyShape shape) {
-        Map<String, TapeLine> tapes = new ShapeByMeasures(shape, usual(shape)).tapes();
+        Map<String, TapeLine> tapes = new ShapeByMeasures(shape, shape.usual()).tapes();
         Ring ring =
-                new ShapeByMeasures(shape, usual(shape)).outline().flattened().ring();
+                new ShapeByMeasures(shape, shape.usual()).outline().flattened().ring();
         List<Point> closed = ring.run(0, 0);
         for (ReadyShape.Measure m : shape.measures()) {
             if (m.kind() != ReadyShape.Kind.COUNT) {
@@ -240,7 +232,7 @@ class ReadyShapesTest {
     @ParameterizedTest
     @EnumSource(ReadyShape.class)
     void theCheckTellsASlip(ReadyShape shape) {
-        Map<String, Double> given = usual(shape);
+        Map<String, Double> given = shape.usual();
         ShapeByMeasures unchecked = new ShapeByMeasures(shape, given);
         ReadyShape.Measure check = shape.measures().get(shape.measures().size() - 1);
         assertThat(check.kind()).isEqualTo(ReadyShape.Kind.CHECK);
@@ -256,7 +248,7 @@ class ReadyShapesTest {
     }
 
     private static void refused(ReadyShape shape, String id, double value, String field) {
-        Map<String, Double> given = usual(shape);
+        Map<String, Double> given = shape.usual();
         given.put(id, value);
         assertThatThrownBy(() -> new ShapeByMeasures(shape, given))
                 .isInstanceOfSatisfying(
@@ -286,7 +278,7 @@ class ReadyShapesTest {
 
     @Test
     void aMissingFigureIsAskedFor() {
-        Map<String, Double> given = usual(ReadyShape.FLAT_SLEEVE);
+        Map<String, Double> given = ReadyShape.FLAT_SLEEVE.usual();
         given.remove("upper");
         assertThatThrownBy(() -> new ShapeByMeasures(ReadyShape.FLAT_SLEEVE, given))
                 .hasMessageContaining("upper edge");
@@ -306,9 +298,9 @@ class ReadyShapesTest {
     /** Left and right front are one another's mirror image. */
     @Test
     void frontsArePairs() {
-        Outline left = new ShapeByMeasures(ReadyShape.SHIRT_FRONT_LEFT, usual(ReadyShape.SHIRT_FRONT_LEFT)).outline();
+        Outline left = new ShapeByMeasures(ReadyShape.SHIRT_FRONT_LEFT, ReadyShape.SHIRT_FRONT_LEFT.usual()).outline();
         Outline right =
-                new ShapeByMeasures(ReadyShape.SHIRT_FRONT_RIGHT, usual(ReadyShape.SHIRT_FRONT_RIGHT)).outline();
+                new ShapeByMeasures(ReadyShape.SHIRT_FRONT_RIGHT, ReadyShape.SHIRT_FRONT_RIGHT.usual()).outline();
         assertThat(right).isEqualTo(left.mirrored());
     }
 }

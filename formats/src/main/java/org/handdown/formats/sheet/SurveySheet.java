@@ -2,7 +2,6 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.panel.ReadyShape;
@@ -61,11 +60,7 @@ public final class SurveySheet {
     }
 
     private static void drawing(Page page, ReadyShape shape, Paper paper, double lower, double upper) {
-        Map<String, Double> usual = new java.util.LinkedHashMap<>();
-        shape.measures().stream()
-                .filter(m -> m.kind() != ReadyShape.Kind.CHECK)
-                .forEach(m -> usual.put(m.id(), m.first()));
-        ShapeByMeasures drawn = new ShapeByMeasures(shape, usual);
+        ShapeByMeasures drawn = new ShapeByMeasures(shape, shape.usual());
         List<Point> ring = drawn.outline().flattened().ring().points();
         Box box = drawn.outline().flattened().ring().box();
         double scale =

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -33,11 +31,7 @@ class OutlineFilesTest {
     }
 
     private static Outline usual(ReadyShape shape) {
-        Map<String, Double> measures = new LinkedHashMap<>();
-        shape.measures().stream()
-                .filter(m -> m.kind() != ReadyShape.Kind.CHECK)
-                .forEach(m -> measures.put(m.id(), m.first()));
-        return new ShapeByMeasures(shape, measures).outline();
+        return new ShapeByMeasures(shape, shape.usual()).outline();
     }
 
     /** Greatest distance of either outline's points from the other's line, both lower left corners laid together. */

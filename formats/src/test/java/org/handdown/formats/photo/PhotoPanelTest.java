@@ -10,9 +10,7 @@ import java.io.DataOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
@@ -30,11 +28,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class PhotoPanelTest {
     private static Outline usual(ReadyShape shape) {
-        Map<String, Double> measures = new LinkedHashMap<>();
-        shape.measures().stream()
-                .filter(m -> m.kind() != ReadyShape.Kind.CHECK)
-                .forEach(m -> measures.put(m.id(), m.first()));
-        return new ShapeByMeasures(shape, measures).outline();
+        return new ShapeByMeasures(shape, shape.usual()).outline();
     }
 
     private static SimulatedCamera.Scene scene(
