@@ -8,6 +8,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -22,7 +23,10 @@ import org.handdown.geometry.Ring;
  * frame: mm, y up, the panel's lower left corner at the origin, the sheet to its right.
  */
 public final class SimulatedCamera {
-    private static final double PIXELS_PER_MM = 3;
+    private static final double FINEST_PER_MM = 3;
+    /** The table is drawn with at most so many pixels, or a blanket would fill the memory. */
+    private static final double MOST_PIXELS = 40e6;
+
     private static final double ROUND_MM = 110;
     private static final double BESIDE_MM = 60;
     private static final double PAPER_MARGIN_MM = 21;
@@ -73,6 +77,7 @@ public final class SimulatedCamera {
     private final Ring panel;
     private final Point sheetAt;
     private final Box shown;
+    private final double perMm;
 
     private SimulatedCamera(Scene scene) {
         this.scene = scene;
@@ -84,6 +89,9 @@ public final class SimulatedCamera {
         double high = Math.max(box.heightMm(), scene.sheet.heightMm() + 2 * margin);
         this.shown =
                 new Box(-ROUND_MM, -ROUND_MM, sheetAt.x() + scene.sheet.widthMm() + margin + ROUND_MM, high + ROUND_MM);
+        this.perMm = Math.min(
+                FINEST_PER_MM,
+                Math.sqrt(MOST_PIXELS / (shown.widthMm() + 2 * OUTSIDE_MM) / (shown.heightMm() + 2 * OUTSIDE_MM)));
     }
 
     /** @param width and height of the picture, pixels */
@@ -98,12 +106,12 @@ public final class SimulatedCamera {
         SplittableRandom chance = new SplittableRandom(scene.seed);
         int w = table.getWidth();
         int h = table.getHeight();
-        int[] from = table.getRGB(0, 0, w, h, null, 0, w);
+        int[] from = ((DataBufferInt) table.getRaster().getDataBuffer()).getData();
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 Point at = lens.toScene(x + 0.5, y + 0.5);
-                double u = (at.x() - shown.minX() + OUTSIDE_MM) * PIXELS_PER_MM - 0.5;
-                double v = (shown.maxY() + OUTSIDE_MM - at.y()) * PIXELS_PER_MM - 0.5;
+                double u = (at.x() - shown.minX() + OUTSIDE_MM) * perMm - 0.5;
+                double v = (shown.maxY() + OUTSIDE_MM - at.y()) * perMm - 0.5;
                 rgb[y * width + x] = noisy(colour(from, w, h, u, v), chance);
             }
         }
@@ -142,8 +150,8 @@ public final class SimulatedCamera {
 
     /** The table from straight above. */
     private BufferedImage drawn() {
-        int w = (int) Math.ceil((shown.widthMm() + 2 * OUTSIDE_MM) * PIXELS_PER_MM);
-        int h = (int) Math.ceil((shown.heightMm() + 2 * OUTSIDE_MM) * PIXELS_PER_MM);
+        int w = (int) Math.ceil((shown.widthMm() + 2 * OUTSIDE_MM) * perMm);
+        int h = (int) Math.ceil((shown.heightMm() + 2 * OUTSIDE_MM) * perMm);
         BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -151,7 +159,7 @@ public final class SimulatedCamera {
         g.setColor(new Color(scene.table));
         g.fillRect(0, 0, w, h);
         AffineTransform toPixels = new AffineTransform();
-        toPixels.scale(PIXELS_PER_MM, -PIXELS_PER_MM);
+        toPixels.scale(perMm, -perMm);
         toPixels.translate(OUTSIDE_MM - shown.minX(), -shown.maxY() - OUTSIDE_MM);
         g.setTransform(toPixels);
         grain(g);

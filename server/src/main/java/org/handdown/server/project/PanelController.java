@@ -10,11 +10,13 @@ import java.util.function.UnaryOperator;
 import org.handdown.formats.outline.OutlineFile;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Range;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Pressing;
 import org.handdown.panel.Reshaping;
 import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
+import org.handdown.panel.Usable;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
@@ -24,6 +26,7 @@ import org.handdown.server.project.PanelRequests.JoinRequest;
 import org.handdown.server.project.PanelRequests.MirrorRequest;
 import org.handdown.server.project.PanelRequests.PressingRequest;
 import org.handdown.server.project.PanelRequests.SplitRequest;
+import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Source;
 import org.springframework.http.ContentDisposition;
@@ -254,6 +257,21 @@ class PanelController {
                     typed.mm("join.allowance", body.allowance()));
             return replaced(project, at, List.of(joined), Set.of(other));
         });
+    }
+
+    /** What the panel is good for, with strips of a width asked for. */
+    @GetMapping("/usable")
+    List<FigureView> usable(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel,
+            @RequestParam("width") String width) {
+        Project project = projects.require(user.householdId(), id).project();
+        Say say = Say.to(project);
+        double mm = new Range(2, 2000)
+                .require("width", new Typed(say.unit()).length("width", width))
+                .mm();
+        return new TapeViews(say).usable(Usable.of(panel(project, panel), mm), mm);
     }
 
     /** The cloth's edge as a drawing at true size. */

@@ -20,6 +20,17 @@ import org.jspecify.annotations.Nullable;
 final class PanelRequests {
     private PanelRequests() {}
 
+    private static List<Point> points(String field, List<double[]> given) {
+        List<Point> points = new ArrayList<>();
+        for (double[] p : given) {
+            if (p == null || p.length != 2 || !Double.isFinite(p[0] + p[1])) {
+                throw new RefusedValueException(field, "A point is two numbers.");
+            }
+            points.add(new Point(p[0], p[1]));
+        }
+        return points;
+    }
+
     /** @param outline points of one walked round, panel frame, mm */
     record FlawRequest(
             Flaw.@Nullable Treatment treatment,
@@ -44,13 +55,7 @@ final class PanelRequests {
         private Flaw.Extent extent(String field, Typed typed) {
             ExtentKind how = extent == null ? ExtentKind.OVAL : extent;
             if (how == ExtentKind.AROUND) {
-                List<Point> points = new ArrayList<>();
-                for (double[] p : Typed.require(field + ".outline", outline)) {
-                    if (p == null || p.length != 2) {
-                        throw new RefusedValueException(field + ".outline", "A point is two numbers.");
-                    }
-                    points.add(new Point(p[0], p[1]));
-                }
+                List<Point> points = points(field + ".outline", Typed.require(field + ".outline", outline));
                 if (points.size() < 3) {
                     throw new RefusedValueException(field + ".outline", "Walk round it with at least three points.");
                 }
@@ -112,11 +117,13 @@ final class PanelRequests {
             Typed typed = new Typed(unit);
             List<ClothRepeat> stripes = new ArrayList<>();
             for (RepeatRequest r : repeats == null ? List.<RepeatRequest>of() : repeats) {
-                stripes.add(r.toRepeat("repeats[" + stripes.size() + "]", typed));
+                String field = "repeats[" + stripes.size() + "]";
+                stripes.add(Typed.require(field, r).toRepeat(field, typed));
             }
             List<Motif> wanted = new ArrayList<>();
             for (MotifRequest m : motifs == null ? List.<MotifRequest>of() : motifs) {
-                wanted.add(m.toMotif("motifs[" + wanted.size() + "]", typed));
+                String field = "motifs[" + wanted.size() + "]";
+                wanted.add(Typed.require(field, m).toMotif(field, typed));
             }
             return new Carried(
                     before.flaws(),
@@ -182,7 +189,7 @@ final class PanelRequests {
             @Nullable List<double[]> outline) {
         Ring toRing(LengthUnit unit) {
             if (outline != null && outline.size() >= 3) {
-                return new Ring(outline.stream().map(p -> new Point(p[0], p[1])).toList()).counterClockwise();
+                return new Ring(points("cutOut.outline", outline)).counterClockwise();
             }
             Typed typed = new Typed(unit);
             return Ring.rectangle(

@@ -93,7 +93,8 @@ final class StationRequests {
             }
             List<Flaw> read = new ArrayList<>();
             for (int i = 0; i < given.size(); i++) {
-                read.add(given.get(i).toFlaw("flaws[" + i + "]", typed));
+                String field = "flaws[" + i + "]";
+                read.add(Typed.require(field, given.get(i)).toFlaw(field, typed));
             }
             return measured.withFlaws(read);
         }

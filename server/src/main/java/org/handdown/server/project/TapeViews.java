@@ -143,6 +143,11 @@ final class TapeViews {
     }
 
     List<FigureView> usable(Usable usable) {
+        return usable(usable, STRIP_MM);
+    }
+
+    /** @param widthMm of the strips that were looked for */
+    List<FigureView> usable(Usable usable, double widthMm) {
         return List.of(
                 new FigureView("free of flaws", Say.area(usable.areaMm2())),
                 new FigureView("across × along the grain", say.size(usable.acrossMm(), usable.alongMm())),
@@ -150,8 +155,8 @@ final class TapeViews {
                         "largest rectangle on grain",
                         say.size(
                                 usable.rectangle().widthMm(), usable.rectangle().heightMm())),
-                new FigureView("longest strip %s wide".formatted(say.length(STRIP_MM)), say.length(usable.stripMm())),
+                new FigureView("longest strip %s wide".formatted(say.length(widthMm)), say.length(usable.stripMm())),
                 new FigureView(
-                        "longest bias strip %s wide".formatted(say.length(STRIP_MM)), say.length(usable.biasMm())));
+                        "longest bias strip %s wide".formatted(say.length(widthMm)), say.length(usable.biasMm())));
     }
 }

@@ -17,12 +17,21 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
     private static final long LARGEST = 8L * 1024 * 1024;
+    /** A photo of 25 MB and the form round it. */
+    private static final long LARGEST_PHOTO = 26L * 1024 * 1024;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > LARGEST) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "Too large", "A project file may be 8 MB at most.");
+        boolean isPhoto = request.getRequestURI().endsWith("/photos");
+        if (request.getContentLengthLong() > (isPhoto ? LARGEST_PHOTO : LARGEST)) {
+            refuse(
+                    response,
+                    HttpStatus.PAYLOAD_TOO_LARGE,
+                    "Too large",
+                    isPhoto
+                            ? "A photo may be 25 MB at most; take it with less quality."
+                            : "A project file or drawing may be 8 MB at most.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Length missing", "Send the body with a Content-Length.");
         } else {

@@ -93,6 +93,23 @@ class PhotoTest extends HouseholdTest {
         assertThat(traced.path("why").asText()).contains("Set the points yourself");
     }
 
+    /** As large as a bed: the drawn table stays within the memory. */
+    @Test
+    void aBlanketFitsInThePictureToo() throws java.io.IOException {
+        project = "/api/projects/"
+                + call(
+                                user,
+                                "POST",
+                                "/api/projects/import",
+                                java.nio.file.Files.readString(
+                                        java.nio.file.Path.of("../demo/3-bodywarmer.project.json")))
+                        .text("id");
+        Reply taken = call(
+                user, "POST", project + "/photos/simulated", "{\"panel\":\"blanket\",\"tilt\":5,\"sheet\":\"OWN\"}");
+        assertThat(taken.status()).isEqualTo(201);
+        assertThat(taken.body().path("width").asInt()).isEqualTo(2800);
+    }
+
     @Test
     void cornersThatMakeNoSheetAreRefused() throws Exception {
         JsonNode photo = shot(false);

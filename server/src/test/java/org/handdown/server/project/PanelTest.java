@@ -169,6 +169,33 @@ class PanelTest extends HouseholdTest {
                 {"stations":{},"flaws":[{"treatment":"HIDE","what":"x","extent":"AROUND","outline":[[10,10],[90,20]]}]}""").text("field")).isEqualTo("flaws[0].outline");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '`',
+            value = {
+                "PUT; /carried; {\"layers\":1,\"repeats\":[null]}; repeats[0]",
+                "PUT; /carried; {\"layers\":1,\"motifs\":[null]}; motifs[0]",
+                "POST; /cut-out; {\"outline\":[[0],[1],[2]]}; cutOut.outline",
+                "POST; /cut-out; {\"outline\":[null,null,null]}; cutOut.outline",
+                "PUT; ``; {\"flaws\":[null]}; flaws[0]"
+            })
+    void holesInWhatIsSentAreRefusedByTheirField(String method, String path, String body, String field) {
+        Reply reply = change(method, "/panels/blanket" + path, body);
+        assertThat(reply.status()).isEqualTo(422);
+        assertThat(reply.text("field")).isEqualTo(field);
+    }
+
+    @Test
+    void stripsOfAnyWidthAreLookedFor() {
+        Reply wide = read(user, project + "/panels/blanket/usable?width=12 cm");
+        assertThat(wide.body().toString()).contains("longest bias strip 12.0 cm wide");
+        assertThat(read(user, project + "/panels/blanket/usable?width=lots").text("field"))
+                .isEqualTo("width");
+        assertThat(read(user, project + "/panels/blanket/usable?width=1 mm").status())
+                .isEqualTo(422);
+    }
+
     @Test
     void whatSuchASourceOftenHasIsSuggested() {
         assertThat(panel("blanket").path("likely").toString()).contains("crease of the fold");
