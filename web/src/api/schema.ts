@@ -500,6 +500,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/panels/{panel}/usable': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['usable']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/photos': {
     parameters: {
       query?: never
@@ -4021,6 +4037,31 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  usable: {
+    parameters: {
+      query: {
+        width: string
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FigureView'][]
         }
       }
     }

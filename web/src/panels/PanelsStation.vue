@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, type ProjectView, type Schemas } from '../api/client'
+import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
@@ -91,6 +91,32 @@ async function walkedRound() {
   const outline = walk.value ?? []
   const done = await save({}, [...bodies(), { ...plain, extent: 'AROUND', width: '', height: '', outline }])
   if (done) walk.value = undefined
+}
+/** Strips of another width than a binding's, looked for when asked. */
+const strip = ref('')
+const others = ref<Schemas['FigureView'][]>()
+const stripProblem = ref<Problem>()
+const usable = computed(() => others.value ?? panel.value?.usable ?? [])
+watch(
+  () => [panel.value?.id, project.version],
+  () => {
+    others.value = undefined
+    strip.value = ''
+  },
+)
+async function lookFor(width: string) {
+  strip.value = width
+  try {
+    others.value = await take(
+      api.GET('/api/projects/{id}/panels/{panel}/usable', {
+        params: { path: { id: project.id, panel: panel.value?.id ?? '' }, query: { width } },
+      }),
+    )
+    stripProblem.value = undefined
+  } catch (e) {
+    if (!(e instanceof ProblemError)) throw e
+    stripProblem.value = e.problem
+  }
 }
 const showAll = ref(false)
 const wrongSide = ref(false)
@@ -207,11 +233,18 @@ const removeFlaw = (i: number) =>
               >.
             </p>
             <dl class="grid grid-cols-[1fr_auto] gap-x-3 text-[15px]">
-              <template v-for="u in panel.usable" :key="u.what">
+              <template v-for="u in usable" :key="u.what">
                 <dt class="text-muted first-letter:uppercase">{{ u.what }}</dt>
                 <dd class="text-right font-semibold">{{ u.value }}</dd>
               </template>
             </dl>
+            <MeasureField
+              label="strips of another width"
+              :value="strip"
+              name="width"
+              :problem="stripProblem"
+              @settle="lookFor"
+            />
             <p v-for="f in panel.taped?.findings ?? []" :key="f" class="text-stale">{{ f }}</p>
             <section v-for="s in panel.stations" :key="s.id">
               <h3 class="text-lg first-letter:uppercase">{{ s.words }}</h3>

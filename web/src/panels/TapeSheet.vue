@@ -6,6 +6,7 @@ import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
+import { stepped } from '../ui/step'
 import FileFields from './FileFields.vue'
 import PhotoFields from './PhotoFields.vue'
 import ShapeFields from './ShapeFields.vue'
@@ -62,6 +63,18 @@ async function next(e: KeyboardEvent) {
     more?.[at + 1]?.focus()
   } else fields[at + 1]?.focus()
 }
+/** A millimetre more or less by the arrows, in whichever figure the cursor stands. */
+function step(e: KeyboardEvent) {
+  const figure = e.target as HTMLInputElement
+  if ((e.key !== 'ArrowUp' && e.key !== 'ArrowDown') || figure.tagName !== 'INPUT' || figure.type !== 'text')
+    return
+  const next = stepped(figure.value, e.key === 'ArrowUp', project.unit)
+  if (next === figure.value) return
+  e.preventDefault()
+  figure.value = next
+  figure.dispatchEvent(new Event('input', { bubbles: true }))
+  figure.dispatchEvent(new Event('change', { bubbles: true }))
+}
 const complaint = (i: number) => {
   const told = problem.value ?? refusal.value
   return told?.field?.startsWith(`points[${i}]`) || told?.field?.startsWith(`pins.points[${i}]`)
@@ -92,7 +105,7 @@ const untape = () =>
 </script>
 
 <template>
-  <form class="grid gap-3" @submit.prevent="store">
+  <form class="grid gap-3" @submit.prevent="store" @keydown="step">
     <PlainField
       v-if="!panel"
       v-model="form.name"
