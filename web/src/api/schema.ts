@@ -388,6 +388,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/panels/{panel}/copy': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['copy_1']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/panels/{panel}/cut-out': {
     parameters: {
       query?: never
@@ -414,22 +430,6 @@ export interface paths {
     get?: never
     put?: never
     post: operations['join']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{id}/panels/{panel}/mirror': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['mirror']
     delete?: never
     options?: never
     head?: never
@@ -1696,6 +1696,7 @@ export interface components {
       residuals: string[]
       tapes: components['schemas']['TapeLineView'][]
       tolerance: string
+      usable: components['schemas']['FigureView'][]
     }
     EdgeView: {
       /** @enum {string} */
@@ -2070,6 +2071,10 @@ export interface components {
       before: string
       in: string
     }
+    LikeRequest: {
+      name: string
+      same: boolean
+    }
     MarkRequest: {
       along: string
       edge: string
@@ -2091,9 +2096,6 @@ export interface components {
       proposed: string
       text: string
       words: string
-    }
-    MirrorRequest: {
-      name: string
     }
     MotifPlaceView: {
       name: string
@@ -3793,6 +3795,35 @@ export interface operations {
       }
     }
   }
+  copy_1: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LikeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   cutOut: {
     parameters: {
       query: {
@@ -3837,35 +3868,6 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['JoinRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProjectView']
-        }
-      }
-    }
-  }
-  mirror: {
-    parameters: {
-      query: {
-        version: number
-      }
-      header?: never
-      path: {
-        id: string
-        panel: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MirrorRequest']
       }
     }
     responses: {

@@ -5,12 +5,14 @@ import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
+import TickField from '../ui/TickField.vue'
 
 /** Panels made of panels: a mirrored one, two by a cut, one with a piece out of it, one pieced of two. Undo takes each back. */
 const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
 const { change, busy, problem } = useHand()
 const at = (path: { id: string }) => ({ ...path, panel: panel.id })
-const mirror = ref('')
+const copy = ref('')
+const same = ref(false)
 const cut = reactive({ x: '', y: '', toX: '', toY: '' })
 const hole = reactive({ x: '', y: '', width: '', height: '' })
 const join = reactive({ edge: '', other: '', otherEdge: '', allowance: '1 cm' })
@@ -34,11 +36,11 @@ const edges = (id: string) =>
     id: e.name,
     words: `${e.name.replaceAll('-', ' ')}, ${e.length}`,
   }))
-const mirrorIt = () =>
+const copyIt = () =>
   change(({ path, query }) =>
-    api.POST('/api/projects/{id}/panels/{panel}/mirror', {
+    api.POST('/api/projects/{id}/panels/{panel}/copy', {
       params: { path: at(path), query },
-      body: { name: mirror.value },
+      body: { name: copy.value, same: same.value },
     }),
   )
 const cutIt = () =>
@@ -70,13 +72,15 @@ const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other
     <p v-if="problem?.field && own.includes(problem.field)" class="text-madder" role="alert">
       {{ problem.detail }}
     </p>
-    <form class="grid gap-2" @submit.prevent="mirrorIt">
-      <h3 class="text-lg">The other one of the pair</h3>
+    <form class="grid gap-2" @submit.prevent="copyIt">
+      <h3 class="text-lg">Another one like it</h3>
       <p class="text-sm text-muted">
-        Turned over left to right. Measure one distance of the real one too: worn garments are seldom alike.
+        The other one of a pair is turned over. Measure one distance of the real one too: worn garments are
+        seldom alike.
       </p>
-      <PlainField v-model="mirror" label="Call it" name="mirror.name" :problem="problem" />
-      <button class="act justify-self-start" :disabled="busy || !mirror.trim()">Mirror the panel</button>
+      <PlainField v-model="copy" label="Call it" name="copy.name" :problem="problem" />
+      <TickField v-model="same" label="the same way round, not turned over" />
+      <button class="act justify-self-start" :disabled="busy || !copy.trim()">Draw it</button>
     </form>
     <form class="grid gap-2" @submit.prevent="cutIt">
       <h3 class="text-lg">Cut in two</h3>

@@ -244,6 +244,12 @@ const untape = () =>
         <b>{{ drawn.area }}</b>, every point true to about {{ drawn.tolerance }}.
       </p>
       <p v-for="f in drawn.findings" :key="f" class="text-stale">{{ f }}</p>
+      <dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-[15px]">
+        <template v-for="u in drawn.usable" :key="u.what">
+          <dt class="text-muted first-letter:uppercase">{{ u.what }}</dt>
+          <dd class="text-right font-semibold">{{ u.value }}</dd>
+        </template>
+      </dl>
     </section>
     <div class="flex gap-2">
       <button class="act act-main" :disabled="busy || !drawn || !!problem || (!panel && !form.name.trim())">

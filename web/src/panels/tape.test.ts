@@ -20,6 +20,7 @@ const drawn = {
   pins: [],
   tapes: [],
   edges: [],
+  usable: [{ what: 'largest rectangle on grain', value: '30.0 cm × 40.0 cm' }],
 }
 const taped = {
   way: 'BASELINE',

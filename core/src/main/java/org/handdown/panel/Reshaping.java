@@ -56,21 +56,25 @@ public final class Reshaping {
         return new Edge(name, segments);
     }
 
-    /** The other one of a pair: turned over left to right, without what only this one's cloth carries. */
-    public static TapedSurvey mirrored(Panel panel, Layer layer, String id, String name) {
-        Outline outline = cloth(panel).mirrored();
+    /**
+     * Another one like it, without what only this one's cloth carries.
+     *
+     * @param turnedOver left to right, as the other one of a pair
+     */
+    public static TapedSurvey copied(Panel panel, Layer layer, String id, String name, boolean turnedOver) {
+        Outline outline = turnedOver ? cloth(panel).mirrored() : cloth(panel);
         return new TapedSurvey(
                 id,
                 name,
                 layer,
                 new DrawnOutline(
                         DrawnOutline.Means.PANELS,
-                        panel.name() + ", mirrored",
+                        panel.name() + (turnedOver ? ", mirrored" : ", copied"),
                         outline,
                         Origin.GARMENT.toleranceMm(),
                         null),
                 panel.finishes(),
-                Carried.NOTHING.withGrain(grain(panel, p -> new Point(-p.x(), p.y()))));
+                Carried.NOTHING.withGrain(grain(panel, p -> new Point(turnedOver ? -p.x() : p.x(), p.y()))));
     }
 
     /**

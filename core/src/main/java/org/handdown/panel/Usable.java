@@ -29,11 +29,14 @@ public record Usable(double areaMm2, double acrossMm, double alongMm, Box rectan
             }
         }
         // Turned so that the grain runs up.
-        double upright = Panel.LENGTHWISE_DEG - panel.grainDeg();
-        Region up = free.turned(upright);
+        return of(free.turned(Panel.LENGTHWISE_DEG - panel.grainDeg()), widthMm);
+    }
+
+    /** @param up cloth without flaws, its grain running up */
+    public static Usable of(Region up, double widthMm) {
         Box box = up.box();
         return new Usable(
-                free.areaMm2(),
+                up.areaMm2(),
                 box.widthMm(),
                 box.heightMm(),
                 LargestRectangle.in(up, RECTANGLE_STEPS, 3),

@@ -186,11 +186,15 @@ class ReshapingTest {
         Carried slanting =
                 Carried.of(List.of(stain)).withGrain(new Grain.TwoPoints(new Point(0, 0), new Point(100, 100)));
         Panel sheet = panel(sheet("sheet", 600, 400, slanting));
-        Panel pair = panel(Reshaping.mirrored(sheet, Layer.SHELL, "pair", "pair"));
+        Panel pair = panel(Reshaping.copied(sheet, Layer.SHELL, "pair", "pair", true));
         assertThat(pair.outline().ring().areaMm2()).isCloseTo(600 * 400, within(0.01));
         assertThat(pair.flaws()).isEmpty();
         assertThat(sheet.grainDeg()).isCloseTo(45, within(1e-9));
         assertThat(pair.grainDeg()).isCloseTo(135, within(1e-9));
         assertThat(pair.kind("lower")).isEqualTo(EdgeKind.HEM);
+        Panel like = panel(Reshaping.copied(sheet, Layer.SHELL, "like", "like", false));
+        assertThat(like.outline().ring()).isEqualTo(sheet.outline().ring());
+        assertThat(like.grainDeg()).isCloseTo(45, within(1e-9));
+        assertThat(like.flaws()).isEmpty();
     }
 }

@@ -23,7 +23,7 @@ import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.PanelRequests.CarriedRequest;
 import org.handdown.server.project.PanelRequests.CutOutRequest;
 import org.handdown.server.project.PanelRequests.JoinRequest;
-import org.handdown.server.project.PanelRequests.MirrorRequest;
+import org.handdown.server.project.PanelRequests.LikeRequest;
 import org.handdown.server.project.PanelRequests.PressingRequest;
 import org.handdown.server.project.PanelRequests.SplitRequest;
 import org.handdown.server.project.ProjectView.FigureView;
@@ -166,19 +166,19 @@ class PanelController {
         return project.withPanels(measured.with(surveys).without(all));
     }
 
-    @PostMapping("/mirror")
-    ProjectView mirror(
+    @PostMapping("/copy")
+    ProjectView copy(
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
             @PathVariable("panel") String panel,
             @RequestParam("version") long version,
-            @RequestBody MirrorRequest body) {
-        return edit(user, id, version, "a mirrored panel", project -> {
+            @RequestBody LikeRequest body) {
+        return edit(user, id, version, "a panel like another", project -> {
             Project.MeasuredPanels measured = measured(project);
             Survey survey = measured.surveys().get(at(measured, panel));
             String name = Typed.text(body.name());
-            TapedSurvey other =
-                    Reshaping.mirrored(panel(project, panel), survey.layer(), Typed.id("mirror.name", name), name);
+            TapedSurvey other = Reshaping.copied(
+                    panel(project, panel), survey.layer(), Typed.id("copy.name", name), name, !body.same());
             List<Survey> surveys = new ArrayList<>(measured.surveys());
             surveys.add(other);
             return project.withPanels(measured.with(surveys));

@@ -171,7 +171,8 @@ final class PanelRequests {
         }
     }
 
-    record MirrorRequest(@Nullable String name) {}
+    /** Another panel like it. @param same not turned over */
+    record LikeRequest(@Nullable String name, boolean same) {}
 
     /** Two points of a straight cut. */
     record SplitRequest(

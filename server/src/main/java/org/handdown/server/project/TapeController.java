@@ -18,6 +18,7 @@ import org.handdown.formats.sheet.SurveySheet;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.Carried;
 import org.handdown.panel.OutlineMethod;
@@ -27,9 +28,11 @@ import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.panel.TwoPins;
+import org.handdown.panel.Usable;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.TapeRequests.TapeRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Layer;
@@ -79,7 +82,8 @@ class TapeController {
             List<EllipseView> ellipses,
             List<double[]> pins,
             List<TapeLineView> tapes,
-            List<DrawnEdgeView> edges) {}
+            List<DrawnEdgeView> edges,
+            List<FigureView> usable) {}
 
     /** Where the tape lies for a measure of a ready shape, and what it shows. */
     record TapeLineView(String id, List<double[]> line, String text) {}
@@ -129,7 +133,9 @@ class TapeController {
                 ellipses,
                 pins,
                 tapes,
-                edges(outline, say));
+                edges(outline, say),
+                new TapeViews(say)
+                        .usable(Usable.of(Region.of(outline.flattened().ring()), TapeViews.STRIP_MM)));
     }
 
     private static Project.MeasuredPanels measured(Project project) {

@@ -28,7 +28,7 @@ import org.handdown.source.EdgeKind;
 /** Taped panels and what panels are good for, as the page wants them. */
 final class TapeViews {
     /** Width of the strips that are looked for, until somebody asks for another (a double-fold binding's). */
-    private static final double STRIP_MM = 40;
+    static final double STRIP_MM = 40;
 
     private final Say say;
 

@@ -204,7 +204,7 @@ class PanelTest extends HouseholdTest {
 
     @Test
     void aPanelIsMirroredCutPiecedAndHoled() {
-        assertThat(change("POST", "/panels/blanket/mirror", "{\"name\":\"the other\"}")
+        assertThat(change("POST", "/panels/blanket/copy", "{\"name\":\"the other\",\"same\":false}")
                         .status())
                 .isEqualTo(200);
         assertThat(width(panel("the-other"))).isEqualTo(width(panel("blanket")));
