@@ -80,7 +80,9 @@ const tapes = computed(() =>
       ...t,
       number: Object.keys(form.measures).indexOf(t.id) + 1,
       path: pathOf(t.line, false),
-      x: t.line.length === 2 ? at(0) : (bent[0] ?? 0),
+      // Beside an upright tape, on the one side where no width stands.
+      anchor: isUpright && t.line.length === 2 ? ('start' as const) : ('middle' as const),
+      x: t.line.length === 2 ? at(0) + (isUpright ? 6 : 0) : (bent[0] ?? 0),
       y: t.line.length === 2 ? at(1) : (bent[1] ?? 0),
     }
   }),
@@ -248,6 +250,7 @@ const LARGER = 20
         :key="'n' + t.id"
         :x="t.x"
         :y="t.y"
+        :anchor="t.anchor"
         :text="`${t.number} · ${t.text}`"
         halo
       />
