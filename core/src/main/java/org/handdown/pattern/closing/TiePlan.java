@@ -1,0 +1,41 @@
+package org.handdown.pattern.closing;
+
+import java.util.List;
+import java.util.Locale;
+import org.handdown.measure.Length;
+import org.handdown.measure.Range;
+
+/**
+ * Ties: each reaches from where it is sewn to where it is knotted, and both make the knot (common practice, no source).
+ *
+ * @param reachMm from the seam to the knot, round the body
+ * @param widthMm finished
+ */
+public record TiePlan(double reachMm, double widthMm) {
+    public TiePlan {
+        new Range(0, 2500).require("closing.reach", Length.ofMm(reachMm));
+        new Range(3, 300).require("closing.width", Length.ofMm(widthMm));
+    }
+
+    /** A bow: two loops and two ends on each side. */
+    public double bowMm() {
+        return 340 + 4 * widthMm;
+    }
+
+    /** A plain knot with ends to hold. */
+    public double knotMm() {
+        return 160 + 3 * widthMm;
+    }
+
+    public List<String> sentences() {
+        return List.of(
+                String.format(
+                        Locale.ROOT,
+                        "Each tie: %.0f mm to reach and %.0f mm for a bow are %.0f mm; for a plain knot %.0f mm.",
+                        reachMm,
+                        bowMm(),
+                        reachMm + bowMm(),
+                        reachMm + knotMm()),
+                "Hem them before they are sewn on, both alike; pieced from remnants each join takes two allowances.");
+    }
+}
