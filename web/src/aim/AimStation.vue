@@ -3,93 +3,80 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import BodyFigure from './BodyFigure.vue'
+import MeasureRow from './MeasureRow.vue'
+import { useDrafts } from './useDrafts'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, problem, busy } = useHand()
+const { drafts, families } = useDrafts()
 const asked = ref<string>()
+type Measure = ProjectView['aim']['measures'][number]
 const form = reactive({
-  garment: project.aim.garment,
-  what: project.aim.what,
+  made: '',
+  what: '',
   wearer: '',
   unit: project.unit,
   taped: {} as Record<string, string>,
-  ease: {} as Record<string, string>,
+  again: {} as Record<string, string>,
 })
+const isTyped = (m: Measure) => m.origin === 'TAPE' || m.id === 'HEIGHT'
+const texts = (of: (m: Measure) => string) =>
+  Object.fromEntries(project.aim.measures.filter(isTyped).map((m) => [m.id, of(m)]))
 
 function reset() {
-  form.garment = project.aim.garment
-  form.what = project.aim.what
-  form.wearer = project.aim.wearer
-  form.unit = project.unit
-  form.taped = Object.fromEntries(
-    project.aim.measures.filter((m) => m.origin === 'TAPE' || m.id === 'HEIGHT').map((m) => [m.id, m.text]),
-  )
-  const { hipEase, aboveFloor, seam, hem } = project.aim
-  form.ease = { hipEase, aboveFloor, seam, hem }
+  const { garment, draft, what, wearer } = project.aim
+  Object.assign(form, {
+    made: garment === 'CUT_OUT' ? draft || OWN : garment,
+    what,
+    wearer,
+    unit: project.unit,
+    taped: texts((m) => m.text),
+    again: texts((m) => m.again),
+  })
 }
+const OWN = 'OWN'
 watch(() => project.version, reset, { immediate: true })
-
-const eases = [
-  {
-    id: 'hipEase',
-    name: 'aim.ease.hip',
-    label: 'Room over the hips',
-    hint: 'finished girth less the body’s',
-  },
-  { id: 'aboveFloor', name: 'aim.ease.aboveFloor', label: 'Hem above the floor' },
-  { id: 'seam', name: 'aim.ease.seam', label: 'Seam allowance' },
-  { id: 'hem', name: 'aim.ease.hem', label: 'Hem allowance', hint: 'none where an old hem is kept' },
-] as const
 const isInches = computed(() => ['INCH', 'FOOT', 'YARD'].includes(project.unit))
+const isDrafted = computed(() => drafts.value.some((d) => d.id === form.made))
 
-function save(patch: { measure?: [string, string]; ease?: [string, string] } = {}) {
-  const measures = { ...form.taped, ...(patch.measure ? { [patch.measure[0]]: patch.measure[1] } : {}) }
-  const ease = { ...form.ease, ...(patch.ease ? { [patch.ease[0]]: patch.ease[1] } : {}) }
+function save(patch: { taped?: Record<string, string>; again?: Record<string, string> } = {}) {
+  const altered = form.made === 'LET_OUT' || form.made === 'TAKE_IN'
   const body = {
-    garment: form.garment,
+    garment: altered ? (form.made as 'LET_OUT' | 'TAKE_IN') : ('CUT_OUT' as const),
+    draft: altered || form.made === OWN ? '' : form.made,
     what: form.what,
     wearer: form.wearer,
     unit: form.unit,
-    measures,
-    hipEase: ease.hipEase ?? '',
-    aboveFloor: ease.aboveFloor ?? '',
-    seam: ease.seam ?? '',
-    hem: ease.hem ?? '',
+    measures: { ...form.taped, ...patch.taped },
+    again: { ...form.again, ...patch.again },
   }
   return change((params) => api.PUT('/api/projects/{id}/aim', { params, body }))
 }
-const garments = [
-  { id: 'DUNGAREES', words: 'dungarees, drafted from the body' },
-  { id: 'BY_HAND', words: 'something else, pieces entered by hand' },
-  { id: 'LET_OUT', words: 'the source itself, let out' },
-  { id: 'TAKE_IN', words: 'the source itself, taken in or shortened' },
-] as const
-const firstWords = {
-  DUNGAREES: 'dungarees',
-  BY_HAND: '',
-  LET_OUT: 'let out for another year',
-  TAKE_IN: 'taken in to fit',
-}
 function otherGarment() {
-  form.what = firstWords[form.garment]
+  const words: Record<string, string> = {
+    [OWN]: '',
+    LET_OUT: 'let out for another year',
+    TAKE_IN: 'taken in to fit',
+  }
+  form.what = words[form.made] ?? drafts.value.find((d) => d.id === form.made)?.words ?? ''
   if (project.aim.settled && form.what) void save()
 }
-const isDrafted = computed(() => form.garment === 'DUNGAREES')
 const settle = (id: string, text: string) =>
-  project.aim.settled ? save({ measure: [id, text] }) : (form.taped[id] = text)
-const settleEase = (id: string, text: string) =>
-  project.aim.settled ? save({ ease: [id, text] }) : (form.ease[id] = text)
-const shown = (m: ProjectView['aim']['measures'][number]) => form.taped[m.id] ?? m.text
-const hintOf = (m: ProjectView['aim']['measures'][number]) =>
-  m.id === asked.value
-    ? m.landmark
-    : m.origin === 'PROPOSED' && !form.taped[m.id]
-      ? 'proposed from the height; measure when you can'
-      : ''
+  project.aim.settled ? save({ taped: { [id]: text } }) : (form.taped[id] = text)
+const settleAgain = (id: string, text: string) =>
+  project.aim.settled ? save({ again: { [id]: text } }) : (form.again[id] = text)
+const isProposed = (m: Measure) => m.origin === 'PROPOSED' && !form.taped[m.id]
+const next = computed(() => project.aim.measures.find((m) => m.id !== asked.value && isProposed(m)))
+const left = computed(() => project.aim.measures.filter(isProposed).length)
+function measureNext() {
+  asked.value = next.value?.id
+  document
+    .getElementById('measure-' + asked.value)
+    ?.querySelector('input')
+    ?.focus()
+}
 </script>
 
 <template>
@@ -98,14 +85,20 @@ const hintOf = (m: ProjectView['aim']['measures'][number]) =>
       ><BodyFigure :measures="project.aim.measures" :asked="asked" :inches="isInches"
     /></template>
     <form class="grid gap-3" @submit.prevent="save()">
-      <ChoiceField
-        v-model="form.garment"
-        label="It will be"
-        :choices="[...garments]"
-        @change="otherGarment"
-      />
+      <label class="text-sm text-muted">
+        It will be
+        <select v-model="form.made" class="field" @change="otherGarment">
+          <optgroup v-for="f in families" :key="f.words" :label="f.words">
+            <option v-for="d in f.drafts" :key="d.id" :value="d.id">{{ d.words }}</option>
+          </optgroup>
+          <optgroup label="without a draft">
+            <option :value="OWN">something else, pieces brought in or entered</option>
+            <option value="LET_OUT">the source itself, let out</option>
+            <option value="TAKE_IN">the source itself, taken in or shortened</option>
+          </optgroup>
+        </select>
+      </label>
       <PlainField
-        v-if="!isDrafted"
         v-model="form.what"
         label="In words"
         name="aim.what"
@@ -128,37 +121,36 @@ const hintOf = (m: ProjectView['aim']['measures'][number]) =>
         </select>
       </label>
       <h3 class="mt-2 text-lg">Body</h3>
-      <p v-if="!isDrafted" class="text-sm text-muted">
-        Only what tells whether the source suits; the pieces are yours.
+      <p class="text-sm text-muted">
+        {{
+          isDrafted
+            ? 'Only what this draft needs.'
+            : 'Only what tells whether the source suits; the pieces are yours.'
+        }}
+        <template v-if="next">{{ left }} still proposed from the height.</template>
       </p>
-      <MeasureField
+      <p v-if="next" class="flex items-center gap-3 border-l-4 border-madder bg-table px-3 py-2">
+        <span class="grow"
+          >Next: <b>{{ next.words }}</b>, {{ next.landmark }}.</span
+        >
+        <button type="button" class="act shrink-0" @click="measureNext">Measure it</button>
+      </p>
+      <MeasureRow
         v-for="m in project.aim.measures"
+        :id="'measure-' + m.id"
         :key="m.id"
-        :label="m.words"
-        :value="shown(m)"
-        :name="'aim.measures.' + m.id"
+        :measure="m"
+        :taped="form.taped[m.id]"
+        :asked="m.id === asked"
         :problem="problem"
-        :proposed="m.origin === 'PROPOSED' && !form.taped[m.id]"
-        :hint="hintOf(m)"
         @focus="asked = m.id"
         @settle="(text) => settle(m.id, text)"
+        @again="(text) => settleAgain(m.id, text)"
       />
       <p class="text-sm text-muted">
         Write as you like: 60 cm, 23 5/8 in, 1.1 m. Empty a field to take the proposal again. Proposals are
         made up for this program, not taken from any table of sizes.
       </p>
-      <h3 v-if="isDrafted" class="mt-2 text-lg">Room and allowances</h3>
-      <MeasureField
-        v-for="e in isDrafted ? eases : []"
-        :key="e.id"
-        :label="e.label"
-        :value="form.ease[e.id] ?? ''"
-        :name="e.name"
-        :hint="'hint' in e ? e.hint : undefined"
-        :problem="problem"
-        @focus="asked = undefined"
-        @settle="(text) => settleEase(e.id, text)"
-      />
       <button v-if="!project.aim.settled" class="act act-main mt-2" :disabled="busy">Settle the aim</button>
     </form>
   </StationFrame>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import CuttingTable from '../drawing/CuttingTable.vue'
 import TableLabel from '../drawing/TableLabel.vue'
-import { figure, tapes } from './figure'
+import { figure, spread, tapes } from './figure'
 
 /** The wearer with a tape laid for every measure; the one being asked for is drawn strongly. */
 const { measures, asked } = defineProps<{
@@ -12,10 +12,20 @@ const { measures, asked } = defineProps<{
   inches: boolean
 }>()
 const height = computed(() => measures.find((m) => m.id === 'HEIGHT')?.mm ?? 1100)
+/** Where each measure's words stand: left and right of the figure, pushed apart where they would touch. */
+const heights = computed(() => {
+  const found: Record<string, number> = {}
+  for (const left of [true, false]) {
+    const side = measures.filter((m) => (tapes[m.id]?.words[0] ?? 0) < 0 === left && tapes[m.id])
+    spread(side.map((m) => tapes[m.id]?.words[1] ?? 0)).forEach((y, i) => (found[side[i]?.id ?? ''] = y))
+  }
+  return found
+})
 const lines = computed(() =>
   measures.flatMap((m) => {
-    const tape = tapes[m.id]
-    if (!tape) return []
+    const known = tapes[m.id]
+    if (!known) return []
+    const tape = { ...known, words: [known.words[0], heights.value[m.id] ?? known.words[1]] as const }
     const [x0, y0, x1, y1] = [...tape.from, ...tape.to].map((v) => v * height.value) as [
       number,
       number,
@@ -28,7 +38,16 @@ const lines = computed(() =>
       : `M${x0} ${y0}L${x1} ${y1}`
     const [x, y] = [tape.words[0] * height.value, tape.words[1] * height.value]
     const lead = `M${tape.words[0] < 0 ? x0 : x1} ${(y0 + y1) / 2 - bow * 0.7}L${x} ${y}`
-    return [{ ...m, path, x, y, lead: tape.girth ? lead : undefined, isAsked: m.id === asked }]
+    return [
+      {
+        ...m,
+        path,
+        x,
+        y,
+        lead: tape.girth || Math.abs(tape.words[1] - known.words[1]) > 0.01 ? lead : undefined,
+        isAsked: m.id === asked,
+      },
+    ]
   }),
 )
 const bounds = computed(() => ({

@@ -52,6 +52,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/drafts': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['drafts']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects': {
     parameters: {
       query?: never
@@ -516,6 +532,118 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/pattern/brought': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['bring']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/changes': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['change']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/changes/preview': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['preview_1']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/changes/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['unchange']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/drafts': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['add']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/drafts/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['remove']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/drafts/{index}/choices': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['choose']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/photos': {
     parameters: {
       query?: never
@@ -836,6 +964,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/sheets/draft.pdf': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['draft']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/sheets/labels.pdf': {
     parameters: {
       query?: never
@@ -876,6 +1020,38 @@ export interface paths {
       cookie?: never
     }
     get: operations['pattern']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/sheets/pieces.dxf': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['piecesDxf']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/sheets/pieces.svg': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['piecesSvg']
     put?: never
     post?: never
     delete?: never
@@ -990,6 +1166,22 @@ export interface paths {
     get?: never
     put: operations['done']
     post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/sums/bias': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['bias']
     delete?: never
     options?: never
     head?: never
@@ -1252,6 +1444,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/sums': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['sums']
+    put?: never
+    post: operations['work']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/tape/draw': {
     parameters: {
       query?: never
@@ -1405,35 +1613,39 @@ export interface components {
       width: string
     }
     AimRequest: {
-      aboveFloor: string
+      again: {
+        [key: string]: string
+      }
+      draft: string
       /** @enum {string} */
-      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT' | 'TAKE_IN'
-      hem: string
-      hipEase: string
+      garment: 'CUT_OUT' | 'LET_OUT' | 'TAKE_IN'
       measures: {
         [key: string]: string
       }
-      seam: string
       /** @enum {string} */
       unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
       wearer: string
       what: string
     }
     AimView: {
-      aboveFloor: string
       cutOut: boolean
+      draft: string
       /** @enum {string} */
-      garment: 'DUNGAREES' | 'BY_HAND' | 'LET_OUT' | 'TAKE_IN'
-      hem: string
-      hipEase: string
+      garment: 'CUT_OUT' | 'LET_OUT' | 'TAKE_IN'
       measures: components['schemas']['MeasureView'][]
-      seam: string
       settled: boolean
       wearer: string
       what: string
     }
     AllowanceView: {
       edge: string
+      length: string
+      points: number[][]
+      sew: string
+      slip: string
+      trim: string
+      trimmedTooFar: boolean
+      turned: boolean
       why: string
       width: string
       /** Format: double */
@@ -1458,6 +1670,47 @@ export interface components {
     }
     BeginRequest: {
       name: string
+    }
+    BiasRequest: {
+      allowance: string
+      finished: string
+      /** Format: int32 */
+      folds: number
+      fromPanels: boolean
+      slantedJoins: boolean
+      wanted: string
+    }
+    BiasStripView: {
+      length: string
+      outline: number[][]
+      /** Format: int32 */
+      scrap: number
+    }
+    BiasView: {
+      scraps: components['schemas']['ScrapView'][]
+      sentences: string[]
+      strips: components['schemas']['BiasStripView'][]
+      width: string
+    }
+    BroughtListRequest: {
+      known: string
+      knownAcross: boolean
+      knownOutline: components['schemas']['JsonNode']
+      pieces: components['schemas']['BroughtRequest'][]
+    }
+    BroughtRequest: {
+      allowance: string
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      /** @enum {string} */
+      meaning: 'CUT' | 'STITCH'
+      name: string
+      outline: components['schemas']['JsonNode']
+      pair: boolean
+      /** Format: int32 */
+      quantity: number
+      /** Format: int32 */
+      turn: number
     }
     BudgetView: {
       from: string[]
@@ -1536,12 +1789,58 @@ export interface components {
       /** @enum {string} */
       what: 'STITCH' | 'CUT' | 'FOLD'
     }
+    ChangeRequest: {
+      at: string
+      bothSides: boolean
+      by: string
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      drawn: string
+      ease: string
+      edge: string
+      /** @enum {string} */
+      kind:
+        | 'LENGTHEN'
+        | 'WIDEN'
+        | 'LEDGER'
+        | 'LEAVE_OUT'
+        | 'RECUT'
+        | 'FACING'
+        | 'MERGE'
+        | 'MOCK_UP'
+        | 'SEAM'
+        | 'TRUE_UP'
+      name: string
+      other: string
+      otherEdge: string
+      pair: boolean
+      piece: string
+      pieces: string[]
+      /** Format: int32 */
+      quantity: number
+      ratio: string
+      sew: string
+      trim: string
+      turned: boolean
+      uneven: boolean
+      why: string
+      wrongSideOut: boolean
+    }
+    ChangeView: {
+      name: string
+      words: string
+    }
     CheckRequest: {
       /** Format: int32 */
       from: number
       mm: string
       /** Format: int32 */
       to: number
+    }
+    ChoicesRequest: {
+      choices: {
+        [key: string]: string
+      }
     }
     Cloth: {
       colour: string
@@ -1556,6 +1855,16 @@ export interface components {
       thicknessMm: number
       /** @enum {string} */
       weave: 'CORDUROY' | 'PLAIN' | 'TWILL' | 'BLANKET' | 'STRIPED' | 'KNIT' | 'FELT'
+    }
+    ClothNeedView: {
+      area: string
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      longest: string
+      /** Format: int32 */
+      pieces: number
+      widest: string
+      words: string
     }
     ClothRequest: {
       across: components['schemas']['StretchRequest']
@@ -1597,6 +1906,10 @@ export interface components {
       sentence: string
       /** @enum {string} */
       verdict: 'BOTH_KEPT' | 'ONE_CUT' | 'TOO_SHORT'
+    }
+    ConsequencesView: {
+      sentences: string[]
+      words: string
     }
     CopyRequest: {
       allowance: string
@@ -1665,10 +1978,36 @@ export interface components {
       from: string
       to: string
     }
+    DimensionView: {
+      chosen: boolean
+      hint: string
+      id: string
+      /** @enum {string} */
+      kind: 'LENGTH' | 'COUNT' | 'SHARE' | 'TICK' | 'CHOICE'
+      options: string[]
+      range: string
+      text: string
+      usual: string
+      words: string
+    }
     DoneRequest: {
       done: boolean
       /** Format: double */
       minutes: number
+    }
+    DraftRequest: {
+      draft: string
+    }
+    DraftView: {
+      about: string
+      cloth: string
+      /** @enum {string} */
+      family: 'LEGS' | 'TOPS' | 'SKIRTS' | 'SMALL' | 'PARTS' | 'INSERTS' | 'POCKETS'
+      familyWords: string
+      formula: string
+      id: string
+      measures: string[]
+      words: string
     }
     DrawingView: {
       from: string
@@ -2087,14 +2426,20 @@ export interface components {
       mm: number
     }
     MeasureView: {
+      again: string
+      alone: string
+      differs: boolean
+      grows: string
       id: string
       landmark: string
       /** Format: double */
       mm: number
+      on: string
       /** @enum {string} */
       origin: 'PATTERN' | 'TAPE' | 'GARMENT' | 'PRINTED' | 'EYE' | 'PROPOSED'
       proposed: string
       text: string
+      tolerance: string
       words: string
     }
     MotifPlaceView: {
@@ -2205,6 +2550,15 @@ export interface components {
       name: string
       stretches: string[]
     }
+    OrderView: {
+      about: string
+      cloth: string
+      dimensions: components['schemas']['DimensionView'][]
+      draft: string
+      formula: string
+      whole: string[]
+      words: string
+    }
     PairingView: {
       sentences: string[]
       /** @enum {string} */
@@ -2312,6 +2666,16 @@ export interface components {
       passes: boolean
       sentence: string
     }
+    PatternView: {
+      cautions: string[]
+      changes: components['schemas']['ChangeView'][]
+      needs: components['schemas']['ClothNeedView'][]
+      notes: string[]
+      orders: components['schemas']['OrderView'][]
+      pieces: components['schemas']['PieceView'][]
+      sizes: components['schemas']['SizeView'][]
+      walks: components['schemas']['WalkView'][]
+    }
     PhotoView: {
       corners: number[][]
       /** Format: int32 */
@@ -2323,6 +2687,24 @@ export interface components {
       sheetWidth: string
       /** Format: int32 */
       width: number
+    }
+    PieceMarkView: {
+      /** @enum {string} */
+      kind:
+        | 'DOT'
+        | 'DART'
+        | 'PLEAT'
+        | 'GATHER'
+        | 'SHIRRING'
+        | 'BUTTONHOLE'
+        | 'BUTTON'
+        | 'GUIDE'
+        | 'LEVEL'
+        | 'FOLD'
+      label: string
+      points: number[][]
+      until: string
+      words: string
     }
     PieceRequest: {
       acrossToo: boolean
@@ -2336,12 +2718,15 @@ export interface components {
     PieceView: {
       allowances: components['schemas']['AllowanceView'][]
       byHand: boolean
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      clothWords: string
       corners: components['schemas']['CornerView'][]
       covered: number[][][]
       cutLine: number[][]
       grain: string
       id: string
-      lining: boolean
+      marks: components['schemas']['PieceMarkView'][]
       name: string
       notches: components['schemas']['NotchView'][]
       pair: boolean
@@ -2350,12 +2735,11 @@ export interface components {
       required: boolean
       size: string
       stitchLine: number[][]
+      symmetry: string
+      trimLine: number[][]
+      uneven: boolean
       wishes: components['schemas']['WishView'][]
-    }
-    PiecesView: {
-      pieces: components['schemas']['PieceView'][]
-      sizes: components['schemas']['SizeView'][]
-      walks: components['schemas']['WalkView'][]
+      wrongSideOut: boolean
     }
     PinchRequest: {
       at: string
@@ -2440,7 +2824,7 @@ export interface components {
       log: components['schemas']['NoteView'][]
       name: string
       panels: components['schemas']['PanelView'][]
-      pieces?: components['schemas']['PiecesView']
+      pieces?: components['schemas']['PatternView']
       redoWhat: string | null
       source?: components['schemas']['SourceView']
       stations: components['schemas']['StationState'][]
@@ -2565,6 +2949,16 @@ export interface components {
       edge: string
       part: string
     }
+    ScrapView: {
+      name: string
+      outline: number[][]
+    }
+    SeamSideView: {
+      edge: string
+      piece: string
+      /** Format: int32 */
+      times: number
+    }
     ShapeMeasureView: {
       first: string
       id: string
@@ -2618,9 +3012,20 @@ export interface components {
     }
     SizeView: {
       body: string
+      /** Format: double */
+      bodyMm: number
+      ease: string
       finished: string
+      /** Format: double */
+      finishedMm: number
+      /** @enum {string} */
+      fit: 'TOO_TIGHT' | 'CLOSE' | 'EASY' | 'LOOSE'
+      fitWords: string
       fits: boolean
       formula: string
+      /** @enum {string} */
+      kind: 'GIRTH' | 'OPENING' | 'LENGTH'
+      wear: string
       what: string
     }
     SlackView: {
@@ -2838,6 +3243,34 @@ export interface components {
     StripeView: {
       lines: number[][][]
       name: string
+    }
+    SumFieldView: {
+      id: string
+      length: boolean
+      usual: string
+      words: string
+    }
+    SumRequest: {
+      /** @enum {string} */
+      sum: 'BUTTONS' | 'LOOPS' | 'ZIP' | 'TIES' | 'STRIPS' | 'WEDGES'
+      /** @enum {string} */
+      unit: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      values: {
+        [key: string]: string
+      }
+    }
+    SumResultView: {
+      /** Format: double */
+      lineMm: number
+      marks: string[]
+      marksMm: number[]
+      sentences: string[]
+    }
+    SumView: {
+      fields: components['schemas']['SumFieldView'][]
+      /** @enum {string} */
+      id: 'BUTTONS' | 'LOOPS' | 'ZIP' | 'TIES' | 'STRIPS' | 'WEDGES'
+      words: string
     }
     SurenessView: {
       sentences: string[]
@@ -3076,7 +3509,18 @@ export interface components {
       difference: string
       name: string
       one: string
+      ones: components['schemas']['SeamSideView'][]
       other: string
+      others: components['schemas']['SeamSideView'][]
+      sentence: string
+      stretches: components['schemas']['WalkedStretchView'][]
+    }
+    WalkedStretchView: {
+      difference: string
+      from: string
+      one: string
+      other: string
+      to: string
     }
     WantRequest: {
       leastDepth: string
@@ -3194,6 +3638,26 @@ export interface operations {
           [name: string]: unknown
         }
         content?: never
+      }
+    }
+  }
+  drafts: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['DraftView'][]
+        }
       }
     }
   }
@@ -4068,6 +4532,195 @@ export interface operations {
       }
     }
   }
+  bring: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BroughtListRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  change: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  preview_1: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ConsequencesView']
+        }
+      }
+    }
+  }
+  unchange: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  add: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DraftRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  remove: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  choose: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChoicesRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
   upload: {
     parameters: {
       query: {
@@ -4606,6 +5259,31 @@ export interface operations {
       }
     }
   }
+  draft: {
+    parameters: {
+      query?: {
+        draft?: number
+        paper?: string
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
   labels: {
     parameters: {
       query?: {
@@ -4656,6 +5334,56 @@ export interface operations {
     parameters: {
       query?: {
         paper?: string
+        piece?: string
+        roll?: string
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  piecesDxf: {
+    parameters: {
+      query?: {
+        piece?: string
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': string
+        }
+      }
+    }
+  }
+  piecesSvg: {
+    parameters: {
+      query?: {
+        piece?: string
       }
       header?: never
       path: {
@@ -4856,6 +5584,32 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  bias: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['BiasRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['BiasView']
         }
       }
     }
@@ -5285,6 +6039,52 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['PairingView']
+        }
+      }
+    }
+  }
+  sums: {
+    parameters: {
+      query?: {
+        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
+      }
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SumView'][]
+        }
+      }
+    }
+  }
+  work: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SumRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['SumResultView']
         }
       }
     }

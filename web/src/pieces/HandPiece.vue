@@ -36,7 +36,7 @@ const form = reactive({
   quantity: piece?.quantity ?? 1,
   pair: piece?.pair ?? false,
   acrossToo: piece ? piece.grain.includes('crosswise') : false,
-  lining: piece?.lining ?? false,
+  lining: piece?.cloth === 'LINING',
 })
 const corners = ref<Corner[]>(
   piece

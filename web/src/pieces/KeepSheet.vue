@@ -95,11 +95,7 @@ const rounded = (m: number) => Math.round(m * 10) / 10
         <p v-for="r in w.refusals" :key="r">{{ r }}.</p>
       </details>
     </section>
-    <form
-      v-if="project.aim.garment === 'BY_HAND'"
-      class="grid gap-2 border-t border-line pt-3"
-      @submit.prevent="add"
-    >
+    <form v-if="project.aim.cutOut" class="grid gap-2 border-t border-line pt-3" @submit.prevent="add">
       <h3 class="text-lg">Something else wanted</h3>
       <PlainField v-model="want.name" label="Call it" name="want.name" :problem="problem" />
       <ChoiceField v-model="want.role" label="It is a" :choices="[...roles]" />

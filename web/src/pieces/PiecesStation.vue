@@ -6,11 +6,19 @@ import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import BringSheet from './BringSheet.vue'
+import ChangesSheet from './ChangesSheet.vue'
+import DraftSheet from './DraftSheet.vue'
 import EnoughNote from './EnoughNote.vue'
 import HandPiece from './HandPiece.vue'
 import KeepSheet from './KeepSheet.vue'
+import LedgerSheet from './LedgerSheet.vue'
 import LetOutSheet from './LetOutSheet.vue'
 import LetOutTable from './LetOutTable.vue'
+import LevelsTable from './LevelsTable.vue'
+import SeamsSheet from './SeamsSheet.vue'
+import SizesSheet from './SizesSheet.vue'
+import SumsSheet from './SumsSheet.vue'
 import CopySheet from './CopySheet.vue'
 import NeckSheet from './NeckSheet.vue'
 import NeckTable from './NeckTable.vue'
@@ -22,35 +30,60 @@ import PiecesTable from './PiecesTable.vue'
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
 const picked = ref<string>()
+const edge = ref<string>()
+const seam = ref<string>()
 const state = computed(() => project.stations.find((s) => s.station === 'PIECES'))
 const piece = computed(() => project.pieces?.pieces.find((p) => p.id === picked.value))
 const redo = () => change((params) => api.POST('/api/projects/{id}/pieces/redo', { params }))
 const garment = computed(() => project.aim.garment)
+const orders = computed(() => project.pieces?.orders ?? [])
+const walked = computed(() => project.pieces?.walks.find((w) => w.name === seam.value))
 const served = computed(() => project.keep.wants.filter((w) => w.use).length)
-const open = ref('pieces')
+const opened = ref<string>()
 const shown = ref<'folds' | 'inserts'>('inserts')
 const rings = computed(() => project.workings.passages)
-const note = (all: unknown[]) => (all.length ? String(all.length) : undefined)
+const note = (all: unknown[] | undefined) => (all?.length ? String(all.length) : undefined)
+const cutOut = computed(() => [
+  ...(orders.value.length ? [{ id: 'draft', name: 'Draft' }] : []),
+  { id: 'pieces', name: 'Pieces' },
+  { id: 'sizes', name: 'Sizes' },
+  { id: 'seams', name: 'Seams', note: note(project.pieces?.walks.filter((w) => !w.agrees)) },
+  { id: 'changes', name: 'Changes', note: note(project.pieces?.changes) },
+  { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
+  ...(orders.value.length ? [] : [{ id: 'draft', name: 'Draft' }]),
+  { id: 'bring', name: 'Bring in' },
+  { id: 'copy', name: 'Copy' },
+])
 const tabs = computed(() => [
   ...(project.aim.cutOut
-    ? [
-        { id: 'pieces', name: 'Pieces' },
-        { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
-        ...(garment.value === 'BY_HAND' ? [{ id: 'copy', name: 'Copy' }] : []),
-      ]
+    ? cutOut.value
     : [{ id: 'alter', name: garment.value === 'LET_OUT' ? 'Let out' : 'Take in' }]),
   { id: 'passage', name: 'Goes on?', note: note(rings.value) },
   { id: 'neck', name: 'Neck', note: note(project.workings.necklines) },
+  { id: 'sums', name: 'Sums' },
 ])
+const open = computed(() => opened.value ?? tabs.value[0]?.id)
 const lead = computed(() =>
   garment.value === 'LET_OUT'
     ? 'The cloth hidden in pleats, darts, seams and hem, and what letting it out gives.'
     : garment.value === 'TAKE_IN'
       ? 'Where it was pinned, and what that does. Stitches in red: the new seam. Solid red: a cut.'
-      : garment.value === 'BY_HAND'
-        ? 'Pieces as you enter them. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.'
-        : 'Dungarees drafted from the measures. Solid line: cut. Stitches: sew. The tinted part lies under a patch.',
+      : open.value === 'sizes'
+        ? 'Level by level: the body filled, the garment stitched round it, both to one scale.'
+        : walked.value
+          ? 'The walked seam: one side red, the other green and dashed. Both must agree, or differ as stated.'
+          : orders.value.length
+            ? 'Drafted from the measures. Solid line: cut. Stitches: sew. Click an edge for its ledger.'
+            : 'Pieces as you enter them or bring them in. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.',
 )
+function pick(id: string) {
+  picked.value = id || undefined
+  edge.value = undefined
+}
+function pickEdge(id: string, name: string) {
+  picked.value = id
+  edge.value = name
+}
 </script>
 
 <template>
@@ -74,14 +107,25 @@ const lead = computed(() =>
         :inches="project.unit === 'INCH'"
       />
       <LetOutTable v-else-if="project.letOut" :let-out="project.letOut" :inches="project.unit === 'INCH'" />
+      <LevelsTable
+        v-else-if="open === 'sizes' && project.pieces?.sizes.some((s) => s.kind !== 'LENGTH' && s.bodyMm > 0)"
+        :sizes="project.pieces.sizes"
+        :inches="project.unit === 'INCH'"
+      />
       <PiecesTable
-        v-else-if="project.pieces"
+        v-else-if="project.pieces?.pieces.length"
         :pieces="project.pieces.pieces"
         :picked="picked"
+        :edge="edge"
+        :seam="open === 'seams' ? walked : undefined"
         :inches="project.unit === 'INCH'"
-        @pick="(id) => (picked = id)"
+        @pick="pick"
+        @edge="pickEdge"
       />
-      <EmptyTable v-else-if="garment === 'BY_HAND'" text="Enter the first piece: its corners, once round." />
+      <EmptyTable
+        v-else-if="project.aim.cutOut && !project.aim.draft && project.aim.settled"
+        text="Enter the first piece by its corners, bring in a drawing, or draft something."
+      />
       <EmptyTable
         v-else-if="!project.aim.cutOut"
         text="Say first what the source is; then what is to change."
@@ -104,7 +148,7 @@ const lead = computed(() =>
       <button class="act" :aria-pressed="shown === 'folds'" @click="shown = 'folds'">The folds</button>
       <button class="act" :aria-pressed="shown === 'inserts'" @click="shown = 'inserts'">The inserts</button>
     </div>
-    <SlipTabs :tabs="tabs" @open="(id) => (open = id)">
+    <SlipTabs :tabs="tabs" @open="(id) => (opened = id)">
       <template #alter>
         <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
         <TakeInSheet v-else :project="project" />
@@ -112,66 +156,46 @@ const lead = computed(() =>
       <template #copy><CopySheet :project="project" /></template>
       <template #passage><PassageSheet :project="project" /></template>
       <template #neck><NeckSheet :project="project" /></template>
+      <template #sums><SumsSheet :project="project" /></template>
       <template #keep><KeepSheet :project="project" /></template>
-      <template #pieces>
-        <HandPiece
-          v-if="garment === 'BY_HAND'"
-          :key="piece?.id ?? 'new'"
-          :piece="piece"
-          @saved="(id) => (picked = id)"
+      <template #draft>
+        <DraftSheet
+          :orders="orders"
+          :notes="project.pieces?.notes ?? []"
+          :cautions="project.pieces?.cautions ?? []"
         />
-        <div v-else-if="project.pieces" class="grid gap-4">
-          <section v-if="piece" aria-live="polite">
-            <h3 class="text-xl first-letter:uppercase">{{ piece.name }}</h3>
-            <p>
-              Cut {{ piece.quantity }}{{ piece.pair ? ', half of them mirrored' : '' }}, {{ piece.grain }};
-              {{ piece.size }} <span class="text-muted">across × along the grain</span
-              >{{ piece.required ? '' : '; may be left out' }}.
-            </p>
-            <table class="mt-2 w-full text-[15px]">
-              <caption class="sr-only">
-                Allowance of each edge
-              </caption>
-              <tbody>
-                <tr v-for="a in piece.allowances" :key="a.edge" class="border-t border-line">
-                  <td class="py-1 first-letter:uppercase">{{ a.edge.replace('-', ' ') }}</td>
-                  <td class="px-2 text-right font-semibold whitespace-nowrap">{{ a.width }}</td>
-                  <td class="text-sm text-muted">{{ a.why }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </section>
-          <p v-else class="text-muted">Pick a piece to see its allowances.</p>
-          <h3 v-if="project.pieces.sizes.length" class="text-lg">Finished sizes</h3>
-          <ul>
-            <li
-              v-for="s in project.pieces.sizes"
-              :key="s.what"
-              class="border-t border-line py-1"
-              :title="s.formula"
-            >
-              <div class="flex gap-2">
-                <span class="grow first-letter:uppercase">{{ s.what }}</span><b class="whitespace-nowrap">{{
-                  s.finished
-                }}</b>
-              </div>
-              <p class="text-sm" :class="s.fits ? 'text-muted' : 'text-madder'">
-                body {{ s.body }} · {{ s.formula }}{{ s.fits ? '' : ' · too small: give more room' }}
-              </p>
-            </li>
-          </ul>
-          <h3 class="text-lg">Edges that will be sewn together</h3>
-          <ul>
-            <li v-for="w in project.pieces.walks" :key="w.name" class="border-t border-line py-1">
-              <div class="flex gap-2">
-                <span class="grow first-letter:uppercase">{{ w.name }}</span>
-                <b :class="w.agrees ? 'text-good' : 'text-madder'">{{ w.agrees ? 'agree' : 'differ' }}</b>
-              </div>
-              <p class="text-sm text-muted">
-                {{ w.one }} against {{ w.other }}<template v-if="!w.agrees">: {{ w.difference }}</template>
-              </p>
-            </li>
-          </ul>
+      </template>
+      <template #sizes>
+        <SizesSheet :sizes="project.pieces?.sizes ?? []" :needs="project.pieces?.needs ?? []" />
+      </template>
+      <template #seams>
+        <SeamsSheet
+          :walks="project.pieces?.walks ?? []"
+          :picked="seam"
+          @pick="(name) => (seam = seam === name ? undefined : name)"
+        />
+      </template>
+      <template #changes>
+        <ChangesSheet :pieces="project.pieces?.pieces ?? []" :changes="project.pieces?.changes ?? []" />
+      </template>
+      <template #bring><BringSheet :project="project" /></template>
+      <template #pieces>
+        <div class="grid gap-4">
+          <LedgerSheet v-if="piece" :piece="piece" :edge="edge" @edge="(name) => (edge = name)" />
+          <p v-else-if="orders.length" class="text-muted">Pick a piece to see its allowances.</p>
+          <component
+            :is="orders.length && !piece?.byHand ? 'details' : 'div'"
+            class="border-t border-line pt-2"
+          >
+            <summary v-if="orders.length && !piece?.byHand" class="min-h-8 cursor-pointer">
+              Enter a piece by its corners
+            </summary>
+            <HandPiece
+              :key="(piece?.byHand && piece.id) || 'new'"
+              :piece="piece?.byHand ? piece : undefined"
+              @saved="(id) => pick(id ?? '')"
+            />
+          </component>
         </div>
       </template>
     </SlipTabs>

@@ -8,8 +8,16 @@ import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
 import { inRows } from '../panels/sideBySide'
 
 /** Paper pieces on the table, to scale, in reading order. */
-const { pieces, picked } = defineProps<{ pieces: Schemas['PieceView'][]; picked?: string; inches: boolean }>()
-const emit = defineEmits<{ pick: [id: string] }>()
+const { pieces, picked, edge, seam } = defineProps<{
+  pieces: Schemas['PieceView'][]
+  picked?: string
+  /** edge of the picked piece whose ledger is open */
+  edge?: string
+  /** a seam that is walked: its two sides are drawn strongly */
+  seam?: Schemas['WalkView']
+  inches: boolean
+}>()
+const emit = defineEmits<{ pick: [id: string]; edge: [piece: string, name: string] }>()
 const laid = computed(() =>
   inRows(pieces, (p) => p.cutLine, 1300, 80).map((l) => {
     const b = boundsOf([l.item.cutLine])
@@ -27,6 +35,14 @@ const under = (b: { minX: number; maxX: number; minY: number }): [number, number
   (b.minX + b.maxX) / 2,
   b.minY - 24,
 ]
+/** Which side of the walked seam an edge belongs to. */
+const sideOf = (piece: string, name: string) =>
+  seam?.ones.some((s) => s.piece === piece && s.edge === name)
+    ? 'one'
+    : seam?.others.some((s) => s.piece === piece && s.edge === name)
+      ? 'other'
+      : undefined
+const isLine = (m: Schemas['PieceMarkView']) => m.points.length > 1 && m.kind !== 'LEVEL'
 const bounds = computed(() =>
   boundsOf(laid.value.map((l) => l.item.cutLine.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy]))),
 )
@@ -80,8 +96,66 @@ const bounds = computed(() =>
           stroke-dasharray="4 3"
           vector-effect="non-scaling-stroke"
         />
+        <path
+          v-if="l.item.trimLine.length"
+          :d="pathOf(l.item.trimLine)"
+          fill="none"
+          class="stroke-muted"
+          stroke-width="1"
+          stroke-dasharray="1 4"
+          vector-effect="non-scaling-stroke"
+        />
+        <template v-for="(m, i) in l.item.marks" :key="'m' + i">
+          <path
+            v-if="isLine(m)"
+            :d="pathOf(m.points, false)"
+            fill="none"
+            class="stroke-ink"
+            :stroke-width="m.kind === 'BUTTONHOLE' ? 3 : 1"
+            :stroke-dasharray="
+              m.kind === 'FOLD'
+                ? '12 4 2 4'
+                : m.kind === 'GATHER' || m.kind === 'SHIRRING'
+                  ? '2 3'
+                  : undefined
+            "
+            vector-effect="non-scaling-stroke"
+          />
+          <circle
+            v-else-if="m.points.length === 1"
+            :cx="m.points[0]?.[0]"
+            :cy="m.points[0]?.[1]"
+            r="4"
+            fill="none"
+            class="stroke-ink"
+            vector-effect="non-scaling-stroke"
+          />
+        </template>
         <circle v-for="(n, i) in l.item.notches" :key="i" :cx="n.x" :cy="n.y" r="5" class="fill-ink" />
       </g>
+      <path
+        v-for="a in l.item.allowances"
+        :key="'e' + a.edge"
+        data-pick
+        :d="pathOf(a.points, false)"
+        fill="none"
+        class="cursor-pointer"
+        :class="
+          sideOf(l.item.id, a.edge) === 'one'
+            ? 'stroke-madder'
+            : sideOf(l.item.id, a.edge) === 'other'
+              ? 'stroke-good'
+              : picked === l.item.id && edge === a.edge
+                ? 'stroke-madder'
+                : 'stroke-transparent'
+        "
+        :stroke-width="sideOf(l.item.id, a.edge) || (picked === l.item.id && edge === a.edge) ? 6 : 12"
+        :stroke-dasharray="sideOf(l.item.id, a.edge) === 'other' ? '14 5' : undefined"
+        vector-effect="non-scaling-stroke"
+        @click.stop="emit('edge', l.item.id, a.edge)"
+      >
+        <title>{{ a.edge.replaceAll('-', ' ') }}: {{ a.width }} drawn, {{ a.length }} long</title>
+      </path>
       <PileArrow
         v-if="l.high > 120"
         :x="l.middle[0]"
@@ -96,6 +170,7 @@ const bounds = computed(() =>
         :text="l.item.name"
         :room="l.wide + 78"
         :size="14"
+        halo
         class="fill-ink font-semibold"
       />
       <TableLabel

@@ -9,7 +9,7 @@ const piece = {
   quantity: 2,
   pair: true,
   grain: 'lengthwise or crosswise',
-  lining: true,
+  cloth: 'LINING',
   allowances: [
     { edge: 'hem', width: '3.0 cm' },
     { edge: 'side', width: '1.0 cm' },

@@ -25,7 +25,7 @@ describe('getting in and out', () => {
       { id: 'HEEL_GIRTH', text: '26 cm' },
     ]
     const { wrapper } = seat(PassageSheet, {
-      project: project({ aim: { garment: 'BY_HAND', cutOut: true, measures } as never }),
+      project: project({ aim: { garment: 'CUT_OUT', cutOut: true, measures } as never }),
     })
     const girth = () => (field(wrapper, 'the body there').element as HTMLInputElement).value
     expect(girth()).toBe('72 cm')

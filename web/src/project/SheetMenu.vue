@@ -29,6 +29,20 @@ const sheets = computed(() => {
       ready: !!project.pieces,
     },
     {
+      href: base + 'pattern.pdf?roll=914',
+      name: 'Pattern on a roll',
+      what: 'PDF, 914 mm wide',
+      ready: !!project.pieces,
+    },
+    { href: base + 'pieces.svg', name: 'Pieces', what: 'SVG, cut and stitch', ready: !!project.pieces },
+    { href: base + 'pieces.dxf', name: 'Pieces', what: 'DXF', ready: !!project.pieces },
+    ...(project.pieces?.orders ?? []).map((o, i) => ({
+      href: base + 'draft.pdf?draft=' + i,
+      name: 'Page of the draft',
+      what: 'PDF, ' + o.words,
+      ready: true,
+    })),
+    {
       href: base + 'labels.pdf',
       name: 'Part labels',
       what: 'PDF, to pin to what comes off',

@@ -21,7 +21,7 @@ export const project = (over: Partial<ProjectView> = {}) =>
     name: 'Test',
     unit: 'CM',
     stations: [],
-    aim: { garment: 'BY_HAND', cutOut: true, measures: [], settled: true },
+    aim: { garment: 'CUT_OUT', cutOut: true, measures: [], settled: true },
     panels: [],
     keep: { keepers: [], wants: [], savedMinutes: 0, finish: [] },
     workings: { passages: [], necklines: [] },

@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.ChildTable;
+import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
@@ -15,7 +15,6 @@ import org.handdown.cloth.Weave;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
-import org.handdown.pattern.DungareesEase;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
@@ -46,7 +45,6 @@ public final class Demo {
             1.1,
             HeatLimit.THREE_DOTS,
             ClothSheet.UNTESTED);
-    public static final DungareesEase EASE = new DungareesEase(80, 25, 10, 30);
 
     private Demo() {}
 
@@ -72,13 +70,13 @@ public final class Demo {
     }
 
     public static Aim aim(double heightMm, LengthUnit unit) {
-        return new Aim(Garment.DUNGAREES, "dungarees", child(heightMm), EASE, unit);
+        return new Aim(Garment.CUT_OUT, "dungarees", "dungarees", child(heightMm), unit);
     }
 
     public static Wearer child(double heightMm) {
         Map<BodyMeasure, Wearer.Taken> measures = new EnumMap<>(BodyMeasure.class);
         for (BodyMeasure m : BodyMeasure.values()) {
-            Length length = Length.ofMm(ChildTable.proposedMm(m, heightMm));
+            Length length = Length.ofMm(BodyTable.proposedMm(m, heightMm));
             measures.put(m, new Wearer.Taken(length, "", Origin.PROPOSED));
         }
         return new Wearer("Ilse", measures);

@@ -13,15 +13,14 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
-import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.reuse.Savings;
 import org.handdown.source.EdgeKind;
-import org.handdown.source.Layer;
 
 /** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */
 public final class DesignLay {
@@ -47,7 +46,8 @@ public final class DesignLay {
                 marginMm,
                 panels.stream().map(p -> panel(p, panels)).toList(),
                 design.pieces().stream()
-                        .map(p -> piece(p, p.layer() == Layer.SHELL ? cloth : cloth.lining(), panels))
+                        .filter(p -> p.cloth().isLaid())
+                        .map(p -> piece(p, p.cloth() == PieceCloth.SHELL ? cloth : cloth.lining(), panels))
                         .toList());
     }
 
@@ -143,7 +143,11 @@ public final class DesignLay {
                 variants.add(variant(piece, keeping(edge, wish), cut, anchor, bonus));
             }
         });
-        PieceGrain grain = piece.grain() == CutGrain.LENGTHWISE ? PieceGrain.LENGTHWISE : PieceGrain.EITHER;
+        PieceGrain grain = switch (piece.grain()) {
+            case LENGTHWISE -> PieceGrain.LENGTHWISE;
+            case EITHER -> PieceGrain.EITHER;
+            case BIAS -> PieceGrain.BIAS;
+        };
         return new FitPiece(
                 piece.id(),
                 piece.quantity(),

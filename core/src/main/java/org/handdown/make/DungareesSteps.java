@@ -8,6 +8,7 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
 import org.handdown.source.Source;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +54,7 @@ public final class DungareesSteps {
 
     private void cut() {
         List<String> checks = new ArrayList<>();
-        for (Design.FinishedSize size : design.sizes()) {
+        for (Size.Finished size : design.sizes()) {
             checks.add("%s: %s finished, body %s"
                     .formatted(size.what(), length(size.finishedMm()), length(size.bodyMm())));
         }

@@ -1,12 +1,18 @@
 package org.handdown.make;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.reuse.Use;
@@ -45,6 +51,11 @@ public final class HandSteps {
                     "%s: %s.".formatted(use.want().name(), use.keepers().get(0).name()));
         }
         checks.add("Something is left over to cut the piece that matters most once more.");
+        design.cautions().forEach(c -> checks.add(list.sentence(c)));
+        design.walks().stream()
+                .filter(w -> !w.agrees())
+                .forEach(w ->
+                        checks.add(list.sentence("%s: %s.".formatted(w.seam().name(), w.sentence()))));
         list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
         list.add(
                 "cut",
@@ -57,7 +68,13 @@ public final class HandSteps {
                 copies * MINUTES_CUTTING_A_PIECE,
                 StepList.need("gate-cut", Reason.RISK));
         list.using(source.cloth().sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
-        list.add("notch", "Transfer marks; mark every wrong side", "", "", copies, StepList.need("cut", Reason.MARK));
+        list.add(
+                "notch",
+                "Transfer marks; mark every wrong side",
+                marks(design),
+                "",
+                copies,
+                StepList.need("cut", Reason.MARK));
         list.add(
                 "scrap",
                 "Try stitch, tension and buttonhole on a remnant with the same layers",
@@ -97,6 +114,24 @@ public final class HandSteps {
                 StepList.need("gate-trim", Reason.RISK));
         list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
         return list.ordered();
+    }
+
+    /** Marks that can still be made now only, and those that have time. */
+    private static String marks(Design design) {
+        Map<Mark.Deadline, Set<String>> until = new EnumMap<>(Mark.Deadline.class);
+        design.pieces()
+                .forEach(p -> p.marks().stream()
+                        .filter(m -> m.kind() != Mark.Kind.LEVEL)
+                        .forEach(m -> until.computeIfAbsent(m.kind().until(), u -> new TreeSet<>())
+                                .add("%s (%s)".formatted(m.kind().words(), p.name()))));
+        StringBuilder all = new StringBuilder();
+        until.forEach((deadline, marks) -> all.append(all.isEmpty() ? "" : " ")
+                .append(deadline.words().substring(0, 1).toUpperCase(Locale.ROOT))
+                .append(deadline.words().substring(1))
+                .append(": ")
+                .append(String.join(", ", marks))
+                .append('.'));
+        return all.toString();
     }
 
     private static Tool[] tools(Source source, Design design) {

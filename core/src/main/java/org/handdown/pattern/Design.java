@@ -1,31 +1,182 @@
 package org.handdown.pattern;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.handdown.geometry.Region;
+import org.handdown.measure.RefusedValueException;
 
-/** The pieces of a garment, the seams between them and the sizes it will have when sewn. */
-public record Design(String name, List<Piece> pieces, List<DesignSeam> seams, List<FinishedSize> sizes) {
-    /**
-     * A finished size against the body.
-     *
-     * @param formula the sum behind it, with its numbers
-     * @param fits false where the wearer would not get in or move
-     */
-    public record FinishedSize(String what, double finishedMm, double bodyMm, String formula, boolean fits) {}
+/**
+ * The pieces of a garment, the seams between them, how its sizes are found, and what to watch.
+ *
+ * @param rules for the sizes it will have when sewn
+ * @param notes in sentences, lengths in mm
+ * @param cautions where the design could hurt somebody, with the alternative
+ */
+public record Design(
+        String name,
+        List<Piece> pieces,
+        List<DesignSeam> seams,
+        List<Size> rules,
+        List<String> notes,
+        List<String> cautions) {
+    private static final int MOST_PIECES = 60;
 
     public Design {
         pieces = List.copyOf(pieces);
         seams = List.copyOf(seams);
-        sizes = List.copyOf(sizes);
+        rules = List.copyOf(rules);
+        notes = List.copyOf(notes);
+        cautions = List.copyOf(cautions);
+        if (pieces.size() > MOST_PIECES) {
+            throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
+        }
+    }
+
+    /** Pieces alone: nothing is known of how they are sewn. */
+    public static Design of(String name, List<Piece> pieces) {
+        return new Design(name, pieces, List.of(), List.of(), List.of(), List.of());
     }
 
     public Piece piece(String id) {
-        return pieces.stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no piece (" + id + ")."));
+        return find(id).orElseThrow(() -> new IllegalArgumentException("There is no piece (" + id + ")."));
+    }
+
+    public Optional<Piece> find(String id) {
+        return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     public List<DesignSeam.Walk> walks() {
         return seams.stream().map(s -> s.walk(this)).toList();
+    }
+
+    public List<Size.Finished> sizes() {
+        return rules.stream().map(r -> r.taken(this)).toList();
+    }
+
+    /** With one piece changed. */
+    public Design with(String id, UnaryOperator<Piece> change) {
+        return withPieces(pieces.stream()
+                .map(p -> p.id().equals(id) ? change.apply(p) : p)
+                .toList());
+    }
+
+    /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
+    public Design withPieces(List<Piece> others) {
+        Design bare = Design.of(name, others);
+        return new Design(
+                name,
+                others,
+                seams.stream()
+                        .filter(s -> bare.has(s.one()) && bare.has(s.other()))
+                        .toList(),
+                rules.stream().filter(r -> bare.hasTerms(r.terms())).toList(),
+                notes,
+                cautions);
+    }
+
+    private boolean has(List<DesignSeam.Side> sides) {
+        return sides.stream()
+                .allMatch(s -> find(s.piece())
+                        .map(p -> p.stitchLine().edges().stream()
+                                .anyMatch(e -> e.name().equals(s.edge())))
+                        .orElse(false));
+    }
+
+    private boolean hasTerms(List<Size.Term> terms) {
+        return terms.stream()
+                .allMatch(t -> find(t.piece())
+                        .map(p -> p.level(t.where()).isPresent()
+                                || p.stitchLine().edges().stream()
+                                        .anyMatch(e -> e.name().equals(t.where())))
+                        .orElse(false));
+    }
+
+    /** Both designs in one; a piece whose id is taken gets the next free number, in its seams and sizes too. */
+    public Design and(Design other) {
+        Set<String> taken = new HashSet<>(pieces.stream().map(Piece::id).toList());
+        UnaryOperator<String> fresh = id -> {
+            String free = id;
+            for (int i = 2; taken.contains(free); i++) {
+                free = id + "-" + i;
+            }
+            return free;
+        };
+        java.util.Map<String, String> ids = new java.util.HashMap<>();
+        List<Piece> all = new ArrayList<>(pieces);
+        for (Piece p : other.pieces) {
+            String id = fresh.apply(p.id());
+            ids.put(p.id(), id);
+            taken.add(id);
+            all.add(id.equals(p.id()) ? p : p.named(id, p.name() + " " + id.substring(p.id().length() + 1)));
+        }
+        List<DesignSeam> joined = new ArrayList<>(seams);
+        other.seams.forEach(s -> joined.add(new DesignSeam(
+                s.name(),
+                sides(s.one(), ids),
+                sides(s.other(), ids),
+                s.leastEaseMm(),
+                s.mostEaseMm(),
+                s.leastRatio(),
+                s.mostRatio())));
+        List<Size> sizes = new ArrayList<>(rules);
+        other.rules.forEach(r -> sizes.add(new Size(
+                r.what(),
+                r.kind(),
+                r.terms().stream()
+                        .map(t -> new Size.Term(ids.getOrDefault(t.piece(), t.piece()), t.where(), t.times()))
+                        .toList(),
+                r.plusMm(),
+                r.plusWhat(),
+                r.bodyMm(),
+                r.easeMm(),
+                r.stretch())));
+        List<String> said = new ArrayList<>(notes);
+        other.notes.stream().filter(n -> !said.contains(n)).forEach(said::add);
+        List<String> warned = new ArrayList<>(cautions);
+        other.cautions.stream().filter(c -> !warned.contains(c)).forEach(warned::add);
+        return new Design(name + " and " + other.name, all, joined, sizes, said, warned);
+    }
+
+    private static List<DesignSeam.Side> sides(List<DesignSeam.Side> sides, java.util.Map<String, String> ids) {
+        return sides.stream()
+                .map(s -> new DesignSeam.Side(ids.getOrDefault(s.piece(), s.piece()), s.edge(), s.times()))
+                .toList();
+    }
+
+    /**
+     * What is cut from one cloth.
+     *
+     * @param pieces copies in all
+     * @param areaMm2 of all cut lines; interfacing without its allowances
+     * @param longestMm along the grain of the longest piece, cut
+     * @param widestMm across the grain of the widest
+     */
+    public record Need(PieceCloth cloth, int pieces, double areaMm2, double longestMm, double widestMm) {}
+
+    /** Count and area by cloth, for the tick list. */
+    public List<Need> needs() {
+        List<Need> needs = new ArrayList<>();
+        for (PieceCloth cloth : PieceCloth.values()) {
+            List<Piece> of = pieces.stream().filter(p -> p.cloth() == cloth).toList();
+            if (!of.isEmpty()) {
+                double area = 0;
+                double longest = 0;
+                double widest = 0;
+                int copies = 0;
+                for (Piece p : of) {
+                    var ring = (cloth == PieceCloth.INTERFACING ? p.interfacingLine() : p.cutLine()).ring();
+                    area += p.quantity() * Region.of(ring).areaMm2();
+                    longest = Math.max(longest, ring.box().heightMm());
+                    widest = Math.max(widest, ring.box().widthMm());
+                    copies += p.quantity();
+                }
+                needs.add(new Need(cloth, copies, area, longest, widest));
+            }
+        }
+        return needs;
     }
 }

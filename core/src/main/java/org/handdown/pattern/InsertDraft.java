@@ -12,7 +12,6 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.source.Layer;
 
 /**
  * Inserts let into opened seams where nothing more can be let out: side panels that taper between levels, with the sleeve's gusset where
@@ -109,17 +108,17 @@ public final class InsertDraft {
     }
 
     private void add(List<Piece> pieces, String id, String name, Outline outline, int count) {
-        pieces.add(piece(id, name, outline, count, Layer.SHELL));
+        pieces.add(piece(id, name, outline, count, PieceCloth.SHELL));
         if (wish.lined()) {
-            pieces.add(piece(id + "-lining", name + ", lining", outline, count, Layer.LINING));
+            pieces.add(piece(id + "-lining", name + ", lining", outline, count, PieceCloth.LINING));
         }
     }
 
-    private Piece piece(String id, String name, Outline outline, int count, Layer layer) {
+    private Piece piece(String id, String name, Outline outline, int count, PieceCloth cloth) {
         Map<String, Allowance> allowances = new HashMap<>();
-        String why =
-                String.format(Locale.ROOT, "drawn double: %.0f mm sewn, trimmed after the try-on", wish.allowanceMm());
-        outline.edges().forEach(e -> allowances.put(e.name(), new Allowance(DRAWN_FACTOR * wish.allowanceMm(), why)));
+        outline.edges()
+                .forEach(e -> allowances.put(
+                        e.name(), Allowance.drawnWide(DRAWN_FACTOR * wish.allowanceMm(), wish.allowanceMm())));
         return new Piece(
                 id,
                 name,
@@ -132,7 +131,9 @@ public final class InsertDraft {
                 Map.of(),
                 List.of(),
                 List.of(),
-                layer);
+                cloth,
+                List.of(),
+                Piece.Way.USUAL);
     }
 
     private boolean hasGusset() {

@@ -8,7 +8,6 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.source.Layer;
 
 /**
  * A pattern piece. Piece frame: mm, lengthwise grain along +y, pile running up, seen from the right side of the cloth.
@@ -17,8 +16,10 @@ import org.handdown.source.Layer;
  * @param allowances by edge name
  * @param quantity copies to cut; with {@code pair} half of them mirrored
  * @param wishes edges that may lie on something finished instead of being finished anew
- * @param layer of the source that it is cut from: outer cloth, or its lining
  * @param covered areas that something else will cover, where a flaw may hide
+ * @param cloth that it is cut from
+ * @param marks beside the notches
+ * @param way face and symmetry, where they are not the usual ones
  */
 public record Piece(
         String id,
@@ -32,13 +33,24 @@ public record Piece(
         Map<String, EdgeWish> wishes,
         List<Ring> covered,
         List<Notch> notches,
-        Layer layer) {
+        PieceCloth cloth,
+        List<Mark> marks,
+        Way way) {
+    /**
+     * @param wrongSideOut the inside of the cloth shows, on purpose
+     * @param uneven its halves differ on purpose and are not to be trued
+     */
+    public record Way(boolean wrongSideOut, boolean uneven) {
+        public static final Way USUAL = new Way(false, false);
+    }
+
     /** A mark on a stitch line that must meet its like on another piece. */
     public record Notch(String label, Point at) {}
 
     private static final int MOST_COPIES = 60;
+    private static final int MOST_MARKS = 200;
 
-    /** Cut from the outer cloth. */
+    /** Cut from the outer cloth, without marks but its notches. */
     public Piece(
             String id,
             String name,
@@ -51,15 +63,29 @@ public record Piece(
             Map<String, EdgeWish> wishes,
             List<Ring> covered,
             List<Notch> notches) {
-        this(id, name, stitchLine, allowances, quantity, pair, grain, required, wishes, covered, notches, Layer.SHELL);
+        this(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                PieceCloth.SHELL,
+                List.of(),
+                Way.USUAL);
     }
 
     public Piece {
         if (!id.matches("[a-z0-9][a-z0-9-]{0,60}") || name.isBlank() || name.length() > 80) {
             throw new RefusedValueException("name", "A piece has a name of up to 80 characters.");
         }
-        if (layer != Layer.SHELL && layer != Layer.LINING) {
-            throw new RefusedValueException("layer", "A piece is cut from the outer cloth or from its lining.");
+        if (marks.size() > MOST_MARKS) {
+            throw new RefusedValueException("marks", "A piece has 200 marks at most.");
         }
         if (quantity < 1 || quantity > MOST_COPIES || pair && quantity % 2 != 0) {
             throw new RefusedValueException("quantity", "Cut from 1 to 60 of a piece, and an even number of a pair.");
@@ -68,6 +94,7 @@ public record Piece(
         wishes = Map.copyOf(wishes);
         covered = List.copyOf(covered);
         notches = List.copyOf(notches);
+        marks = List.copyOf(marks);
     }
 
     private static final double SAME_PLACE_MM = 0.02;
@@ -87,10 +114,17 @@ public record Piece(
                 .toList();
         boolean all = older.stitchLine.edges().containsAll(edges)
                 && edges.size() == older.stitchLine.edges().size();
+        Piece kept = withLine(new Outline(edges));
+        return all ? kept.withNotches(older.notches).withMarks(older.marks) : kept;
+    }
+
+    // Copies with one thing changed
+
+    public Piece withLine(Outline line) {
         return new Piece(
                 id,
                 name,
-                new Outline(edges),
+                line,
                 allowances,
                 quantity,
                 pair,
@@ -98,8 +132,157 @@ public record Piece(
                 required,
                 wishes,
                 covered,
-                all ? older.notches : notches,
-                layer);
+                notches,
+                cloth,
+                marks,
+                way);
+    }
+
+    public Piece withAllowances(Map<String, Allowance> others) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                others,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                cloth,
+                marks,
+                way);
+    }
+
+    public Piece withNotches(List<Notch> others) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                others,
+                cloth,
+                marks,
+                way);
+    }
+
+    public Piece withMarks(List<Mark> others) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                cloth,
+                others,
+                way);
+    }
+
+    public Piece withCloth(PieceCloth other) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                other,
+                marks,
+                way);
+    }
+
+    public Piece withWay(Way other) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                cloth,
+                marks,
+                other);
+    }
+
+    public Piece named(String otherId, String otherName) {
+        return new Piece(
+                otherId,
+                otherName,
+                stitchLine,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                cloth,
+                marks,
+                way);
+    }
+
+    public Piece cut(int copies, boolean inPairs) {
+        return new Piece(
+                id,
+                name,
+                stitchLine,
+                allowances,
+                copies,
+                inPairs,
+                grain,
+                required,
+                wishes,
+                covered,
+                notches,
+                cloth,
+                marks,
+                way);
+    }
+
+    /** With every line, notch, mark and covered area moved by one rule. */
+    public Piece map(java.util.function.UnaryOperator<Point> move) {
+        Outline line =
+                new Outline(stitchLine.edges().stream().map(e -> e.map(move)).toList());
+        return new Piece(
+                id,
+                name,
+                line,
+                allowances,
+                quantity,
+                pair,
+                grain,
+                required,
+                wishes,
+                covered.stream().map(r -> r.map(move)).toList(),
+                notches.stream().map(n -> new Notch(n.label, move.apply(n.at))).toList(),
+                cloth,
+                marks.stream().map(m -> m.map(move)).toList(),
+                way);
     }
 
     private static boolean isAlike(Edge one, Edge other) {
@@ -109,12 +292,32 @@ public record Piece(
     }
 
     public Allowance allowance(String edge) {
-        return allowances.getOrDefault(edge, new Allowance(0, "none on purpose"));
+        return allowances.getOrDefault(edge, Allowance.none());
     }
 
     /** The line to cut along when every edge is sewn. */
     public Outline.Flat cutLine() {
-        return OffsetOutline.of(stitchLine, e -> allowance(e.name()).mm());
+        return cutLineKeeping("");
+    }
+
+    /** What is left after the seams are trimmed. */
+    public Outline.Flat trimLine() {
+        return OffsetOutline.of(
+                stitchLine,
+                e -> allowance(e.name()).trimMm(),
+                e -> allowance(e.name()).turned());
+    }
+
+    /** Cut from interfacing it is as large as the piece inside its seams: no allowance goes into a seam. */
+    public Outline.Flat interfacingLine() {
+        return stitchLine.flattened();
+    }
+
+    /** A level of the body that is marked on it. */
+    public java.util.Optional<Mark> level(String label) {
+        return marks.stream()
+                .filter(m -> m.kind() == Mark.Kind.LEVEL && m.label().equals(label))
+                .findFirst();
     }
 
     /** The line to cut along when {@code kept} lies on a finished edge: its allowance is dropped, only a lap stays. */
@@ -123,6 +326,7 @@ public record Piece(
         double lap = wish == null ? 0 : wish.lapMm();
         return OffsetOutline.of(
                 stitchLine,
-                e -> e.name().equals(kept) ? lap : allowance(e.name()).mm());
+                e -> e.name().equals(kept) ? lap : allowance(e.name()).mm(),
+                e -> !e.name().equals(kept) && allowance(e.name()).turned());
     }
 }

@@ -1,11 +1,9 @@
 package org.handdown.project;
 
-/** What is to be made, as far as the program knows how to draft it. */
+/** What is to be made, as far as it changes the way of working. */
 public enum Garment {
-    /** Drafted from the wearer's measures. */
-    DUNGAREES,
-    /** Pieces entered by hand as outlines. */
-    BY_HAND,
+    /** Pieces are cut out: drafted, brought in or entered. */
+    CUT_OUT,
     /** The source itself, made larger; nothing is cut out. */
     LET_OUT,
     /** The source itself, made smaller or shorter; nothing is cut out. */
@@ -13,6 +11,6 @@ public enum Garment {
 
     /** Whether pieces are cut out, so that panels and a lay are needed. */
     public boolean isCutOut() {
-        return this == DUNGAREES || this == BY_HAND;
+        return this == CUT_OUT;
     }
 }

@@ -5,13 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.handdown.body.Passage;
+import org.handdown.body.Wearer;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Survey;
+import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.change.Change;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
@@ -85,10 +89,90 @@ public record Project(
     }
 
     /** Where the pieces come from. */
-    public sealed interface Pieces permits Drafted, ByHand, LettingOut, TakingIn {}
+    public sealed interface Pieces permits Pattern, LettingOut, TakingIn {}
 
-    /** @param from the aim that the pieces were drafted from */
-    public record Drafted(Aim from) implements Pieces {}
+    /**
+     * A draft as it was ordered.
+     *
+     * @param from the wearer with the measures it was drafted from
+     * @param choices of its free dimensions, by id; the rest are the usual ones
+     */
+    public record Order(String draft, Wearer from, Map<String, Double> choices) {
+        public Order {
+            choices = Map.copyOf(choices);
+            Drafts.require(draft);
+        }
+
+        public Design design() {
+            return Drafts.require(draft).draw(from, choices);
+        }
+    }
+
+    /**
+     * Pieces that are cut out, whatever they come from, and the named changes on them.
+     *
+     * @param orders drafts; the aim's own comes first
+     * @param own pieces brought in or entered as outlines
+     * @param wants things that are sewn on, beside the edges of the pieces
+     * @param changes on the untouched pattern, in order
+     */
+    public record Pattern(List<Order> orders, List<Piece> own, List<Want> wants, List<Change> changes)
+            implements Pieces {
+        public static final Pattern NONE = new Pattern(List.of(), List.of(), List.of(), List.of());
+
+        private static final int MOST = 60;
+        private static final int MOST_ORDERS = 12;
+
+        public Pattern {
+            orders = List.copyOf(orders);
+            own = List.copyOf(own);
+            wants = List.copyOf(wants);
+            changes = List.copyOf(changes);
+            if (wants.size() > MOST) {
+                throw new RefusedValueException("wants", "A project takes 60 wants at most.");
+            }
+            if (own.size() > MOST) {
+                throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
+            }
+            if (changes.size() > MOST || orders.size() > MOST_ORDERS) {
+                throw new RefusedValueException("changes", "A pattern takes 12 drafts and 60 changes at most.");
+            }
+            if (own.stream().map(Piece::id).distinct().count() < own.size()) {
+                throw new RefusedValueException("pieces", "Two pieces have the same name; rename one of them.");
+            }
+        }
+
+        public Pattern withOrders(List<Order> others) {
+            return new Pattern(others, own, wants, changes);
+        }
+
+        public Pattern withOwn(List<Piece> others) {
+            return new Pattern(orders, others, wants, changes);
+        }
+
+        public Pattern withWants(List<Want> others) {
+            return new Pattern(orders, own, others, changes);
+        }
+
+        public Pattern withChanges(List<Change> others) {
+            return new Pattern(orders, own, wants, others);
+        }
+
+        /** As drafted, brought in and entered, before any change. */
+        public Design original(String name) {
+            Design all = null;
+            for (Order order : orders) {
+                Design drawn = order.design();
+                all = all == null ? drawn : all.and(drawn);
+            }
+            Design entered = Design.of(name, own);
+            return all == null ? entered : own.isEmpty() ? all : all.and(entered);
+        }
+
+        public Design design(String name) {
+            return Change.all(original(name), changes);
+        }
+    }
 
     /**
      * The source itself is let out; nothing is cut out of it.
@@ -124,29 +208,6 @@ public record Project(
             if (passages.stream().map(Passage::name).distinct().count() < passages.size()
                     || necklines.stream().map(Neckline::name).distinct().count() < necklines.size()) {
                 throw new RefusedValueException("workings", "Two have the same name; rename one of them.");
-            }
-        }
-    }
-
-    /**
-     * Pieces entered as outlines.
-     *
-     * @param wants things that are sewn on, beside the edges of the pieces
-     */
-    public record ByHand(List<Piece> pieces, List<Want> wants) implements Pieces {
-        private static final int MOST = 60;
-
-        public ByHand {
-            pieces = List.copyOf(pieces);
-            wants = List.copyOf(wants);
-            if (wants.size() > MOST) {
-                throw new RefusedValueException("wants", "A project takes 60 wants at most.");
-            }
-            if (pieces.size() > MOST) {
-                throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
-            }
-            if (pieces.stream().map(Piece::id).distinct().count() < pieces.size()) {
-                throw new RefusedValueException("pieces", "Two pieces have the same name; rename one of them.");
             }
         }
     }

@@ -9,6 +9,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
@@ -51,15 +52,14 @@ final class StationBoard {
         }
         String what =
                 aim.what().substring(0, 1).toUpperCase(Locale.ROOT) + aim.what().substring(1);
-        return settled(
-                Station.AIM,
-                aim.garment() == Garment.DUNGAREES
-                        ? "%s for %s, %s tall"
-                                .formatted(
-                                        what,
-                                        aim.wearer().name(),
-                                        length(aim.wearer().mm(BodyMeasure.HEIGHT)))
-                        : "%s for %s".formatted(what, aim.wearer().name()));
+        String tall = aim.wearer()
+                .find(BodyMeasure.HEIGHT)
+                .filter(t -> aim.draft().isEmpty()
+                        || Drafts.require(aim.draft()).measures().contains(BodyMeasure.HEIGHT))
+                .filter(t -> !aim.draft().isEmpty())
+                .map(t -> ", %s tall".formatted(length(t.mm())))
+                .orElse("");
+        return settled(Station.AIM, "%s for %s%s".formatted(what, aim.wearer().name(), tall));
     }
 
     private StationState source() {
@@ -132,24 +132,33 @@ final class StationBoard {
                             Station.PIECES,
                             "%d place%s taken in or shortened".formatted(readings, readings == 1 ? "" : "s"));
         }
-        if (pieces instanceof Project.ByHand byHand) {
-            int copies = byHand.pieces().stream().mapToInt(Piece::quantity).sum();
-            return copies == 0
-                    ? open(Station.PIECES, "Enter the pieces as outlines.")
-                    : settled(Station.PIECES, "%d piece%s, entered by hand".formatted(copies, copies == 1 ? "" : "s"));
+        if (!(pieces instanceof Project.Pattern)) {
+            Aim aim = project.aim();
+            return open(
+                    Station.PIECES,
+                    aim != null && aim.draft().isEmpty()
+                            ? "Draft, bring in or enter the pieces."
+                            : "Draft the pieces from the measures.");
         }
-        if (!(pieces instanceof Project.Drafted drafted)) {
-            return open(Station.PIECES, "Draft the pieces from the measures.");
-        }
-        if (!drafted.from().equals(project.aim())) {
+        if (!room.isDraftedFromTheAim()) {
             return stale(Station.PIECES, "Drafted before the measures changed.");
         }
-        Design design = room.design().orElseThrow();
+        Optional<Design> found = room.design();
+        if (found.isEmpty()) {
+            return open(Station.PIECES, "Draft, bring in or enter the pieces.");
+        }
+        Design design = found.get();
         long off = design.walks().stream().filter(w -> !w.agrees()).count();
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
+        String pieceWords = copies == 1 ? "1 piece" : copies + " pieces";
         return settled(
                 Station.PIECES,
-                off == 0 ? copies + " pieces, all seams agree" : copies + " pieces, " + off + " seams differ");
+                design.seams().isEmpty()
+                        ? pieceWords + ", no seams told yet"
+                        : off == 0
+                                ? pieceWords + ", all seams agree"
+                                : "%s, %d seam%s differ%s"
+                                        .formatted(pieceWords, off, off == 1 ? "" : "s", off == 1 ? "s" : ""));
     }
 
     private StationState lettingOut() {

@@ -2,11 +2,14 @@ package org.handdown.project;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
+import org.handdown.body.BodyMeasure;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
@@ -29,8 +32,8 @@ import org.handdown.panel.PartSurvey;
 import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
-import org.handdown.pattern.DungareesDraft;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.BestUse;
 import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
@@ -59,12 +62,25 @@ public final class Workroom {
     private static final Project.LettingOut FIRST_LETTING_OUT =
             new Project.LettingOut(new LetOut.Wish(0, 0, Release.LEAST_ALLOWANCE_WOVEN_MM, 10, false));
 
+    /** Refusals of drafts and changes already say what to mend. */
+    private static final Pattern PATTERN_FIELDS = Pattern.compile("^(choices|change|draft|aim)");
+
+    private static final List<BodyMeasure> BODY = List.of(
+            BodyMeasure.CHEST,
+            BodyMeasure.WAIST,
+            BodyMeasure.HIP,
+            BodyMeasure.WAIST_TO_FLOOR,
+            BodyMeasure.INSIDE_LEG,
+            BodyMeasure.BACK_WAIST,
+            BodyMeasure.HEEL_GIRTH);
+
     private final Project project;
     private final Map<StitchType, Double> rates;
     private final Toolbox tools;
     // What costs most is worked out once for one look at a project, and only if somebody asks.
     private @Nullable List<Use> uses;
     private @Nullable Anatomy anatomy;
+    private @Nullable Design design;
 
     public Workroom(Project project) {
         this(project, Map.of(), Toolbox.FULL);
@@ -133,15 +149,13 @@ public final class Workroom {
     }
 
     public Optional<Design> design() {
-        Project.Pieces pieces = project.pieces();
-        if (pieces instanceof Project.Drafted drafted) {
-            return Optional.of(
-                    DungareesDraft.of(drafted.from().wearer(), drafted.from().ease()));
+        if (design == null && project.pieces() instanceof Project.Pattern pattern) {
+            design = pattern.design(what());
         }
-        if (pieces instanceof Project.ByHand byHand && !byHand.pieces().isEmpty()) {
-            return Optional.of(new Design(what(), byHand.pieces(), List.of(), List.of()));
+        if (design != null) {
+            return design.pieces().isEmpty() ? Optional.empty() : Optional.of(design);
         }
-        return inserts().map(i -> new Design("inserts", i.pieces(), List.of(), List.of()));
+        return inserts().map(i -> Design.of("inserts", i.pieces()));
     }
 
     /** Inserts let into a source that cannot be let out far enough. */
@@ -158,7 +172,32 @@ public final class Workroom {
 
     public Garment garment() {
         Aim aim = project.aim();
-        return aim == null ? Garment.DUNGAREES : aim.garment();
+        return aim == null ? Garment.CUT_OUT : aim.garment();
+    }
+
+    /** Measures of the body that are asked for: those that the drafts need, or, without a draft, those that tell whether a source suits. */
+    public List<BodyMeasure> measures() {
+        Aim aim = project.aim();
+        return measures(aim == null ? "dungarees" : aim.draft(), project.pieces());
+    }
+
+    /** @param draft of the aim; empty for none */
+    public static List<BodyMeasure> measures(String draft, Project.@Nullable Pieces pieces) {
+        Set<BodyMeasure> asked = EnumSet.of(BodyMeasure.HEIGHT);
+        Drafts.find(draft).ifPresent(d -> asked.addAll(d.measures()));
+        if (pieces instanceof Project.Pattern pattern) {
+            List<Project.Order> orders = pattern.orders();
+            for (int i = 0; i < orders.size(); i++) {
+                // The first one belongs to the aim before and goes when another is aimed at.
+                if (i > 0 || draft.isEmpty() || orders.get(0).draft().equals(draft)) {
+                    asked.addAll(Drafts.require(orders.get(i).draft()).measures());
+                }
+            }
+        }
+        if (asked.size() == 1) {
+            asked.addAll(BODY);
+        }
+        return asked.stream().sorted().toList();
     }
 
     /** How the source is let out; present when that is the aim and something was asked for. */
@@ -227,14 +266,14 @@ public final class Workroom {
                 .filter(s -> !project.done().containsKey(s.id()))
                 .mapToDouble(Step::minutes)
                 .sum();
-        return Optional.of(Prospect.of(steps, left, source.assessment(), garment() != Garment.BY_HAND, today));
+        return Optional.of(Prospect.of(steps, left, source.assessment(), project.aim() == null || isKnown(), today));
     }
 
     /** What the design needs finished: edges of its pieces that may lie on something, and things asked for by hand. */
     public List<Want> wants() {
         List<Want> wants = new ArrayList<>(design().map(Want::of).orElse(List.of()));
-        if (project.pieces() instanceof Project.ByHand byHand) {
-            wants.addAll(byHand.wants());
+        if (project.pieces() instanceof Project.Pattern pattern) {
+            wants.addAll(pattern.wants());
         }
         return wants;
     }
@@ -272,7 +311,7 @@ public final class Workroom {
         }
         Project.Lay lay = project.lay();
         FitLayout layout = lay == null ? null : lay.layout();
-        return project.pieces() instanceof Project.Drafted
+        return isDungarees()
                 ? DungareesSteps.of(source, plan.get(), design.get(), layout, unit())
                 : HandSteps.of(
                         source,
@@ -337,18 +376,42 @@ public final class Workroom {
         return new PartSurvey(part.id(), part.name(), part.layer(), part.outline(), edges, carried);
     }
 
-    /** Pieces drafted from the aim as it now stands; pieces entered by hand stay as they are. */
+    /** Is the work one that was done before: a draft or an alteration, not pieces of one's own? */
+    private boolean isKnown() {
+        Aim aim = project.aim();
+        return aim != null && (!aim.draft().isEmpty() || !aim.garment().isCutOut());
+    }
+
+    private boolean isDungarees() {
+        return project.pieces() instanceof Project.Pattern pattern
+                && !pattern.orders().isEmpty()
+                && pattern.orders().get(0).draft().equals("dungarees")
+                && design().map(d -> d.find("front-leg").isPresent()).orElse(false);
+    }
+
+    /** Are all drafts drawn from the measures as they now stand? */
+    boolean isDraftedFromTheAim() {
+        Aim aim = project.aim();
+        if (aim == null || !(project.pieces() instanceof Project.Pattern pattern)) {
+            return true;
+        }
+        boolean own = aim.draft().isEmpty()
+                || !pattern.orders().isEmpty()
+                        && pattern.orders().get(0).draft().equals(aim.draft());
+        return own
+                && pattern.orders().stream()
+                        .allMatch(o -> o.from()
+                                .agrees(aim.wearer(), Drafts.require(o.draft()).measures()));
+    }
+
+    /** Pieces drafted from the aim as it now stands; pieces brought in or entered stay as they are, and so do all choices and changes. */
     public Project redoPieces() {
         Aim aim = project.aim();
         if (aim == null) {
             return project;
         }
         return switch (aim.garment()) {
-            case DUNGAREES -> project.withPieces(new Project.Drafted(aim));
-            case BY_HAND ->
-                project.pieces() instanceof Project.ByHand
-                        ? project
-                        : project.withPieces(new Project.ByHand(List.of(), List.of()));
+            case CUT_OUT -> project.withPieces(redrafted(aim));
             case LET_OUT ->
                 project.pieces() instanceof Project.LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
             case TAKE_IN ->
@@ -356,6 +419,25 @@ public final class Workroom {
                         ? project
                         : project.withPieces(new Project.TakingIn(TakeIn.Wish.NONE));
         };
+    }
+
+    private Project.Pattern redrafted(Aim aim) {
+        Project.Pattern before = project.pieces() instanceof Project.Pattern p ? p : Project.Pattern.NONE;
+        List<Project.Order> orders = new ArrayList<>();
+        List<Project.Order> old = before.orders();
+        boolean first = !old.isEmpty() && old.get(0).draft().equals(aim.draft());
+        boolean other = !aim.draft().isEmpty() && !first;
+        if (other) {
+            orders.add(new Project.Order(aim.draft(), aim.wearer(), Map.of()));
+        }
+        for (int i = 0; i < old.size(); i++) {
+            // Another aim takes the place of the one before.
+            if (i > 0 || first || aim.draft().isEmpty()) {
+                orders.add(new Project.Order(
+                        old.get(i).draft(), aim.wearer(), old.get(i).choices()));
+            }
+        }
+        return before.withOrders(orders).withChanges(other ? List.of() : before.changes());
     }
 
     /**
@@ -373,8 +455,14 @@ public final class Workroom {
                 l.levels();
             });
             inserts().ifPresent(InsertDraft::pieces);
+            design().ifPresent(Design::sizes);
+            design().ifPresent(Design::walks);
             takeIn().ifPresent(TakeIn::changes);
         } catch (IllegalArgumentException e) {
+            if (e instanceof RefusedValueException r
+                    && PATTERN_FIELDS.matcher(r.field()).find()) {
+                throw r;
+            }
             String why = e instanceof RefusedValueException r ? r.getMessage() : "The outline crosses itself.";
             throw new RefusedValueException(
                     "measures", "These measures make no whole panel or piece. %s Check the figures.".formatted(why));

@@ -16,6 +16,7 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
@@ -24,7 +25,6 @@ import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
-import org.handdown.source.Layer;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
@@ -65,7 +65,7 @@ class StepsOfOthersTest {
                 .joins()
                 .forEach(j -> joins.put(j.id(), j.finishedEdge() ? JoinDecision.LEAVE : JoinDecision.UNPICK));
         Project project = Project.named("x")
-                .withAim(new Aim(garment, "thing", Demo.child(1100), Demo.EASE, LengthUnit.CM))
+                .withAim(new Aim(garment, "", "thing", Demo.child(1100), LengthUnit.CM))
                 .withSource(Demo.source(construction))
                 .withOpening(new Project.Opening(joins, Map.of()))
                 .withPieces(pieces);
@@ -82,9 +82,12 @@ class StepsOfOthersTest {
                 "want-pocket", "pocket", Role.POCKET, "", "", 100, 0, 90, 200, 0, org.handdown.reuse.Side.NONE);
         Project shirt = project(
                 SourceKind.SHIRT,
-                Garment.BY_HAND,
-                new Project.ByHand(
-                        List.of(rectangle("front", 300, 400, Map.of("hem", EdgeWish.of(Role.HEM)))), List.of(pocket)));
+                Garment.CUT_OUT,
+                new Project.Pattern(
+                        List.of(),
+                        List.of(rectangle("front", 300, 400, Map.of("hem", EdgeWish.of(Role.HEM)))),
+                        List.of(pocket),
+                        List.of()));
         List<String> ids = ids(shirt);
         assertThat(ids.indexOf("wash")).isZero();
         assertThat(ids.indexOf("press")).isLessThan(ids.indexOf("gate-cut"));
@@ -98,8 +101,8 @@ class StepsOfOthersTest {
     void everyOpenedJoinHasAStepInTheOrderItIsOpened() {
         Project coat = project(
                 SourceKind.COAT,
-                Garment.BY_HAND,
-                new Project.ByHand(List.of(rectangle("back", 300, 400, Map.of())), List.of()));
+                Garment.CUT_OUT,
+                new Project.Pattern(List.of(), List.of(rectangle("back", 300, 400, Map.of())), List.of(), List.of()));
         List<String> ids = ids(coat);
         assertThat(ids.indexOf("open-lining-hem")).isLessThan(ids.indexOf("open-side-left"));
         assertThat(ids).contains("open-pocket-left").doesNotContain("open-hem");
@@ -133,7 +136,8 @@ class StepsOfOthersTest {
 
     @Test
     void labelsGoOnEveryPartThatComesOffWithItsPartner() {
-        Project shirt = project(SourceKind.SHIRT, Garment.BY_HAND, new Project.ByHand(List.of(), List.of()));
+        Project shirt = project(
+                SourceKind.SHIRT, Garment.CUT_OUT, new Project.Pattern(List.of(), List.of(), List.of(), List.of()));
         List<PartLabel> labels = PartLabel.of(new Workroom(shirt).plan().orElseThrow());
         assertThat(labels).extracting(PartLabel::part).contains("sleeve-left", "cuff-right", "yoke", "pocket");
         PartLabel sleeve = labels.stream()
@@ -184,7 +188,10 @@ class StepsOfOthersTest {
         Project.Workings neck = new Project.Workings(
                 List.of(),
                 List.of(new Neckline("deeper V", Neckline.Shape.V, 180, 150, 200, new Neckline.Band(420, 25, 0.4))));
-        Project tee = project(SourceKind.T_SHIRT, Garment.BY_HAND, new Project.ByHand(List.of(front), List.of()))
+        Project tee = project(
+                        SourceKind.T_SHIRT,
+                        Garment.CUT_OUT,
+                        new Project.Pattern(List.of(), List.of(front), List.of(), List.of()))
                 .withWorkings(neck);
         List<String> ids = ids(tee);
         assertThat(ids.indexOf("mark-neck-0")).isLessThan(ids.indexOf("gate-neck-0"));
@@ -212,8 +219,13 @@ class StepsOfOthersTest {
                 Map.of(),
                 List.of(),
                 List.of(),
-                Layer.LINING);
-        Project coat = project(SourceKind.COAT, Garment.BY_HAND, new Project.ByHand(List.of(outer, lining), List.of()));
+                PieceCloth.LINING,
+                List.of(),
+                Piece.Way.USUAL);
+        Project coat = project(
+                SourceKind.COAT,
+                Garment.CUT_OUT,
+                new Project.Pattern(List.of(), List.of(outer, lining), List.of(), List.of()));
         FitProblem problem =
                 new Workroom(new Workroom(coat).redoPanels()).problem().orElseThrow();
         assertThat(problem.piece("lining").cloths()).containsExactly("rust cord lining");

@@ -4,18 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.Demo;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
+import org.handdown.pattern.draft.Drafts;
 import org.junit.jupiter.api.Test;
 
 /** Worked by hand from the formulas in the class; common practice, no source. */
 class DungareesDraftTest {
     private static Design design(double heightMm) {
-        return DungareesDraft.of(Demo.child(heightMm), Demo.EASE);
+        return Drafts.require("dungarees").draw(Demo.child(heightMm), Map.of());
     }
 
     @Test
@@ -32,9 +34,9 @@ class DungareesDraftTest {
 
     @Test
     void finishedSizesAreToldWithTheirSums() {
-        Design.FinishedSize hip = design(1100).sizes().get(0);
-        assertThat(hip.finishedMm()).isCloseTo(680, within(1e-9));
-        assertThat(hip.formula()).isEqualTo("2 × (front 165 + back 175)");
+        Size.Finished hip = design(1100).sizes().get(0);
+        assertThat(hip.finishedMm()).isCloseTo(680, within(1e-6));
+        assertThat(hip.formula()).isEqualTo("2 × front leg 165 mm + 2 × back leg 175 mm");
     }
 
     @Test
@@ -67,7 +69,7 @@ class DungareesDraftTest {
                     .as(piece.id())
                     .isTrue();
         }
-        assertThat(design.sizes()).allMatch(Design.FinishedSize::fits);
+        assertThat(design.sizes()).allMatch(Size.Finished::fits);
     }
 
     @Test
@@ -93,6 +95,7 @@ class DungareesDraftTest {
 
     @Test
     void easeOutOfReasonIsRefused() {
-        assertThatThrownBy(() -> new DungareesEase(900, 25, 10, 30)).hasMessageContaining("Check the unit");
+        assertThatThrownBy(() -> Drafts.require("dungarees").draw(Demo.child(1100), Map.of("hipEase", 900.0)))
+                .hasMessageContaining("Check the unit");
     }
 }

@@ -13,7 +13,6 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
 import org.handdown.pattern.InsertDraft.Level;
 import org.handdown.pattern.InsertDraft.Wish;
-import org.handdown.source.Layer;
 import org.junit.jupiter.api.Test;
 
 /** Handbook §3 and check values V5, V8, W22, W24 (common practice or derived): total over openings, half to either side. */
@@ -63,7 +62,7 @@ class InsertDraftTest {
                 .extracting(Piece::id)
                 .containsExactly("side-insert", "side-insert-lining", "gusset", "gusset-lining");
         assertThat(draft.pieces()).extracting(Piece::quantity).containsOnly(2);
-        assertThat(piece(draft, "side-insert-lining").layer()).isEqualTo(Layer.LINING);
+        assertThat(piece(draft, "side-insert-lining").cloth()).isEqualTo(PieceCloth.LINING);
         assertThat(piece(draft, "side-insert").allowance("left").mm()).isCloseTo(INCH / 2, within(1e-9));
         // Piping along both edges of both: four seams of 300 mm.
         assertThat(draft.pipingMm()).isEqualTo(1200);

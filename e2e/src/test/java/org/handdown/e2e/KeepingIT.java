@@ -213,7 +213,7 @@ class KeepingIT {
                 table.page().getByRole(AriaRole.ARTICLE).filter(new Locator.FilterOptions().setHasText("Camp blanket"));
         card.getByText("Begin with it").click();
         table.heading("Aim").waitFor();
-        table.page().getByLabel("It will be").selectOption("BY_HAND");
+        table.page().getByLabel("It will be").selectOption("OWN");
         table.field("In words").fill("cushion");
         table.field("Who will wear it").fill("the bench");
         table.button("Settle the aim").click();
@@ -228,7 +228,7 @@ class KeepingIT {
         table.page().getByLabel("Corner 3, across").fill("60");
         table.button("Put it on the table").click();
         table.heading("cushion back").waitFor();
-        assertThat(table.thread("Pieces")).containsText("1 piece, entered by hand");
+        assertThat(table.thread("Pieces")).containsText("1 piece, no seams told yet");
         table.page().getByLabel("Corner 3, across").fill("15 cm");
         table.page().getByLabel("Corner 3, up").fill("-20 cm");
         table.button("Save the piece").click();

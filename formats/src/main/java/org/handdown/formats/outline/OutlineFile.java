@@ -1,5 +1,7 @@
 package org.handdown.formats.outline;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
@@ -10,7 +12,7 @@ import org.handdown.geometry.Segment;
 /** A panel's outline as a drawing for other programs; one unit is one millimetre. */
 public final class OutlineFile {
     /** Curves of a DXF R12 are short lines, nowhere farther than this from the curve. */
-    private static final double DXF_MM = 0.05;
+    static final double DXF_MM = 0.05;
 
     private static final double ROUND_MM = 20;
 
@@ -56,15 +58,31 @@ public final class OutlineFile {
     /** ASCII DXF R12 with one closed polyline; R12 itself has no unit, newer readers find millimetres in its header. */
     public static String dxf(Outline outline) {
         StringBuilder dxf = new StringBuilder();
-        pairs(dxf, 0, "SECTION", 2, "HEADER", 9, "$ACADVER", 1, "AC1009", 9, "$INSUNITS", 70, "4", 0, "ENDSEC");
-        pairs(dxf, 0, "SECTION", 2, "ENTITIES", 0, "POLYLINE", 8, "OUTLINE", 66, "1", 70, "1");
+        header(dxf);
+        List<Point> all = new ArrayList<>();
         for (Edge edge : outline.edges()) {
             var points = edge.flattened(DXF_MM);
-            for (Point p : points.subList(0, points.size() - 1)) {
-                pairs(dxf, 0, "VERTEX", 8, "OUTLINE", 10, number(p.x()), 20, number(p.y()));
-            }
+            all.addAll(points.subList(0, points.size() - 1));
         }
-        pairs(dxf, 0, "SEQEND", 0, "ENDSEC", 0, "EOF");
+        polyline(dxf, "OUTLINE", true, all);
+        return footer(dxf);
+    }
+
+    static void header(StringBuilder dxf) {
+        pairs(dxf, 0, "SECTION", 2, "HEADER", 9, "$ACADVER", 1, "AC1009", 9, "$INSUNITS", 70, "4", 0, "ENDSEC");
+        pairs(dxf, 0, "SECTION", 2, "ENTITIES");
+    }
+
+    static void polyline(StringBuilder dxf, String layer, boolean closed, List<Point> points) {
+        pairs(dxf, 0, "POLYLINE", 8, layer, 66, "1", 70, closed ? "1" : "0");
+        for (Point p : points) {
+            pairs(dxf, 0, "VERTEX", 8, layer, 10, number(p.x()), 20, number(p.y()));
+        }
+        pairs(dxf, 0, "SEQEND");
+    }
+
+    static String footer(StringBuilder dxf) {
+        pairs(dxf, 0, "ENDSEC", 0, "EOF");
         return dxf.toString();
     }
 

@@ -15,11 +15,11 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.project.Project;
 import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
-import org.handdown.source.Layer;
 
 /** Pieces and wants entered by hand, and what is to be let out, as JSON. */
 final class PieceJson {
@@ -33,12 +33,41 @@ final class PieceJson {
         if (f.get("takeIn").isPresent()) {
             return new Project.TakingIn(AlterationJson.takeIn(f.get("takeIn")));
         }
-        if (f.get("byHand").isPresent()) {
-            return f.refusingHere(() -> new Project.ByHand(
-                    f.get("byHand").list(p -> p.refusingHere(() -> piece(p))),
-                    f.get("wants").list(w -> w.refusingHere(() -> want(w)))));
+        if (f.get("draftedFrom").isPresent()) {
+            return before(f.get("draftedFrom"));
         }
-        return new Project.Drafted(AimJson.read(f.get("draftedFrom").required()));
+        return f.refusingHere(() -> new Project.Pattern(
+                f.get("drafts").list(d -> d.refusingHere(() -> order(d))),
+                f.get("byHand").list(p -> p.refusingHere(() -> piece(p))),
+                f.get("wants").list(w -> w.refusingHere(() -> want(w))),
+                f.get("changes").list(ChangeJson::read)));
+    }
+
+    /** Files written before drafts had free dimensions say the dungarees' ease in the aim they were drafted from. */
+    private static Project.Pattern before(JsonField aim) {
+        JsonField ease = aim.get("ease").required();
+        Map<String, Double> choices = new HashMap<>();
+        for (String id : List.of("hip", "aboveFloor", "seam", "hem")) {
+            choices.put(id.equals("hip") ? "hipEase" : id, ease.get(id + "Mm").number());
+        }
+        return Project.Pattern.NONE.withOrders(
+                List.of(new Project.Order(AimJson.read(aim).draft(), WearerJson.read(aim), choices)));
+    }
+
+    private static Project.Order order(JsonField f) {
+        Map<String, Double> choices = new HashMap<>();
+        JsonField given = f.get("choices");
+        given.names().forEach(id -> choices.put(id, given.get(id).number()));
+        return new Project.Order(
+                f.get("draft").name(), WearerJson.read(f.get("from").required()), choices);
+    }
+
+    private static ObjectNode write(Project.Order order) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("draft", order.draft());
+        WearerJson.write(node.putObject("from"), order.from());
+        ObjectNode choices = node.putObject("choices");
+        new TreeMap<>(order.choices()).forEach(choices::put);
+        return node;
     }
 
     private static Piece piece(JsonField f) {
@@ -51,11 +80,7 @@ final class PieceJson {
         JsonField given = f.get("allowances");
         for (String edge : given.names()) {
             requireEdge(given.get(edge), edges, edge);
-            allowances.put(
-                    edge,
-                    new Allowance(
-                            given.get(edge).get("mm").number(),
-                            given.get(edge).get("why").text("")));
+            allowances.put(edge, ChangeJson.allowance(given.get(edge)));
         }
         Map<String, EdgeWish> wishes = new HashMap<>();
         JsonField wished = f.get("wishes");
@@ -80,7 +105,9 @@ final class PieceJson {
                 wishes,
                 List.of(),
                 f.get("notches").list(n -> new Piece.Notch(n.get("label").name(), OutlineJson.point(n.get("at")))),
-                f.get("layer").word(Layer.class, Layer.SHELL));
+                f.get("layer").word(PieceCloth.class, PieceCloth.SHELL),
+                f.get("marks").list(ChangeJson::mark),
+                new Piece.Way(f.get("wrongSideOut").flag(false), f.get("uneven").flag(false)));
     }
 
     private static void requireEdge(JsonField f, List<String> edges, String edge) {
@@ -106,9 +133,7 @@ final class PieceJson {
 
     static ObjectNode write(Project.Pieces pieces) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode();
-        if (pieces instanceof Project.Drafted drafted) {
-            node.set("draftedFrom", AimJson.write(drafted.from()));
-        } else if (pieces instanceof Project.LettingOut letting) {
+        if (pieces instanceof Project.LettingOut letting) {
             AlterationJson.write(node, letting.wish());
             InsertDraft.Wish inserts = letting.inserts();
             if (inserts != null) {
@@ -116,11 +141,15 @@ final class PieceJson {
             }
         } else if (pieces instanceof Project.TakingIn taking) {
             AlterationJson.write(node, taking.wish());
-        } else if (pieces instanceof Project.ByHand byHand) {
+        } else if (pieces instanceof Project.Pattern pattern) {
+            if (!pattern.orders().isEmpty()) {
+                ArrayNode drafts = node.putArray("drafts");
+                pattern.orders().forEach(o -> drafts.add(write(o)));
+            }
             ArrayNode list = node.putArray("byHand");
-            byHand.pieces().forEach(p -> list.add(write(p)));
+            pattern.own().forEach(p -> list.add(write(p)));
             ArrayNode wants = node.putArray("wants");
-            byHand.wants()
+            pattern.wants()
                     .forEach(w -> wants.addObject()
                             .put("id", w.id())
                             .put("name", w.name())
@@ -129,6 +158,10 @@ final class PieceJson {
                             .put("stretchesToMm", w.stretchesToMm())
                             .put("leastDepthMm", w.leastDepthMm())
                             .put("mostDepthMm", w.mostDepthMm()));
+            if (!pattern.changes().isEmpty()) {
+                ArrayNode changes = node.putArray("changes");
+                pattern.changes().forEach(c -> changes.add(ChangeJson.write(c)));
+            }
         }
         return node;
     }
@@ -140,9 +173,7 @@ final class PieceJson {
         node.put("grain", Words.of(piece.grain())).put("required", piece.required());
         node.set("outline", OutlineJson.write(piece.stitchLine()));
         ObjectNode allowances = node.putObject("allowances");
-        new TreeMap<>(piece.allowances())
-                .forEach((edge, a) ->
-                        allowances.putObject(edge).put("mm", a.mm()).put("why", a.why()));
+        new TreeMap<>(piece.allowances()).forEach((edge, a) -> allowances.set(edge, ChangeJson.write(a)));
         ObjectNode wishes = node.putObject("wishes");
         new TreeMap<>(piece.wishes())
                 .forEach((edge, w) -> wishes.putObject(edge)
@@ -154,8 +185,18 @@ final class PieceJson {
             piece.notches()
                     .forEach(n -> notches.addObject().put("label", n.label()).set("at", OutlineJson.write(n.at())));
         }
-        if (piece.layer() != Layer.SHELL) {
-            node.put("layer", Words.of(piece.layer()));
+        if (piece.cloth() != PieceCloth.SHELL) {
+            node.put("layer", Words.of(piece.cloth()));
+        }
+        if (!piece.marks().isEmpty()) {
+            ArrayNode marks = node.putArray("marks");
+            piece.marks().forEach(m -> marks.add(ChangeJson.write(m)));
+        }
+        if (piece.way().wrongSideOut()) {
+            node.put("wrongSideOut", true);
+        }
+        if (piece.way().uneven()) {
+            node.put("uneven", true);
         }
         return node;
     }

@@ -2,11 +2,14 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
 /**
@@ -36,14 +39,46 @@ public final class PatternTiles {
         this.title = title;
         this.design = design;
         this.paper = paper;
-        arrange();
+        arrange(4 * tileWidth());
     }
 
-    private void arrange() {
+    private PatternTiles(String title, Design design, double rollMm) {
+        this.title = title;
+        this.design = design;
+        arrange(rollMm - 2 * PAGE_MARGIN_MM - OVERLAP_MM);
+        this.paper = new Paper(rollMm, Math.max(200, Math.ceil(sheet.maxY()) + 2 * PAGE_MARGIN_MM + OVERLAP_MM));
+    }
+
+    /**
+     * All pieces side by side on one long page, for a printer with a roll.
+     *
+     * @throws RefusedValueException if a piece is wider than the roll, or all of them longer than 5 m
+     */
+    public static byte[] roll(String title, Design design, double rollMm) {
+        double widest = design.pieces().stream()
+                .mapToDouble(p -> p.cutLine().ring().box().widthMm())
+                .max()
+                .orElse(0);
+        if (widest > rollMm - 2 * PAGE_MARGIN_MM - OVERLAP_MM) {
+            throw new RefusedValueException(
+                    "roll",
+                    String.format(
+                            Locale.ROOT,
+                            "The widest piece is %.0f mm; a roll of %.0f mm is too narrow for it. Print tiles instead.",
+                            widest,
+                            rollMm));
+        }
+        try {
+            return new PatternTiles(title, design, rollMm).pdf();
+        } catch (IllegalArgumentException e) {
+            throw new RefusedValueException("roll", "That is longer than a page may be (5 m): print piece by piece.");
+        }
+    }
+
+    private void arrange(double widest) {
         double x = TEST_SQUARE_MM + BETWEEN_MM;
         double y = 0;
         double high = TEST_SQUARE_MM;
-        double widest = 4 * tileWidth();
         double right = x;
         for (Piece piece : design.pieces()) {
             Box box = piece.cutLine().ring().box();
@@ -153,6 +188,16 @@ public final class PatternTiles {
             Point at = s.on(notch.at()).plus(shift);
             page.line(List.of(at.plus(new Point(-3, 0)), at.plus(new Point(3, 0))), false, Page.Stroke.CUT);
             page.text(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
+        }
+        for (Mark mark : s.piece.marks()) {
+            if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
+                List<Point> line = move(mark.points(), s, shift);
+                page.line(line.size() == 4 ? line.subList(0, 2) : line, false, Page.Stroke.GUIDE);
+                if (line.size() == 4) {
+                    page.line(line.subList(2, 4), false, Page.Stroke.GUIDE);
+                }
+                page.text(line.get(0).x() + 2, line.get(0).y() + 2, 2.8, false, mark.label());
+            }
         }
         Point inner = Region.of(cut).innerPoint();
         Point middle = s.on(inner == null ? cut.at(0) : inner).plus(shift);

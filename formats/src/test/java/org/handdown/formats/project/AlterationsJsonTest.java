@@ -43,6 +43,7 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Project;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
@@ -246,7 +247,9 @@ class AlterationsJsonTest {
                 Map.of(),
                 List.of(),
                 List.of(new Piece.Notch("anchor", new Point(150, 90))),
-                Layer.LINING);
+                PieceCloth.LINING,
+                List.of(),
+                Piece.Way.USUAL);
         requireSame(Project.named("Lined")
                 .withSource(source(Origin.TAPE, false))
                 .withOpening(new Project.Opening(
@@ -256,7 +259,7 @@ class AlterationsJsonTest {
                                 new Stretches(List.of(new Stretch(10, 60), new Stretch(200, 260))),
                                 "side-right",
                                 Stretches.of(10, 60))))
-                .withPieces(new Project.ByHand(List.of(piece), List.of())));
+                .withPieces(Project.Pattern.NONE.withOwn(List.of(piece))));
     }
 
     /** A single stretch may stand without its list, as files of before have it. */

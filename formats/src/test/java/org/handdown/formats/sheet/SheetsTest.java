@@ -106,7 +106,7 @@ class SheetsTest {
 
     @Test
     void thePatternIsTiledOnTheChosenPaperWithItsTestSquare() throws IOException {
-        for (Paper paper : Paper.values()) {
+        for (Paper paper : new Paper[] {Paper.A4, Paper.LETTER}) {
             byte[] pdf = new PatternTiles("Dungarees – “Ilse” 好", design(), paper).pdf();
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 var box = document.getPage(0).getMediaBox();

@@ -53,18 +53,6 @@ class PieceController {
         return aim == null ? LengthUnit.CM : aim.unit();
     }
 
-    private static Project.ByHand byHand(Project project) {
-        return project.pieces() instanceof Project.ByHand byHand ? byHand : new Project.ByHand(List.of(), List.of());
-    }
-
-    private static void requireByHand(Project project) {
-        Aim aim = project.aim();
-        if (aim == null || aim.garment() != Garment.BY_HAND) {
-            throw new RefusedValueException(
-                    "piece", "Pieces are entered by hand only where the aim says so; this garment is drafted.");
-        }
-    }
-
     /** A new piece, or one of the same name anew. */
     @PostMapping("/by-hand")
     ProjectView put(
@@ -73,17 +61,16 @@ class PieceController {
             @RequestParam("version") long version,
             @RequestBody PieceRequest body) {
         return edit(user, id, version, "a piece", project -> {
-            requireByHand(project);
-            Project.ByHand now = byHand(project);
+            Project.Pattern now = PatternController.pattern(project);
             Piece piece = body.toPiece(unit(project));
-            List<Piece> pieces = new ArrayList<>(now.pieces());
+            List<Piece> pieces = new ArrayList<>(now.own());
             int at = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
             if (at >= 0) {
                 pieces.set(at, piece.keepingCurvesOf(pieces.get(at)));
             } else {
                 pieces.add(piece);
             }
-            return project.withPieces(new Project.ByHand(pieces, now.wants()));
+            return project.withPieces(now.withOwn(pieces));
         });
     }
 
@@ -94,13 +81,13 @@ class PieceController {
             @PathVariable("piece") String piece,
             @RequestParam("version") long version) {
         return edit(user, id, version, "a piece taken out", project -> {
-            Project.ByHand now = byHand(project);
+            Project.Pattern now = PatternController.pattern(project);
             List<Piece> pieces =
-                    now.pieces().stream().filter(p -> !p.id().equals(piece)).toList();
-            if (pieces.size() == now.pieces().size()) {
+                    now.own().stream().filter(p -> !p.id().equals(piece)).toList();
+            if (pieces.size() == now.own().size()) {
                 throw new NotThereException("There is no such piece.");
             }
-            return project.withPieces(new Project.ByHand(pieces, now.wants()));
+            return project.withPieces(now.withOwn(pieces));
         });
     }
 
@@ -111,13 +98,12 @@ class PieceController {
             @RequestParam("version") long version,
             @RequestBody WantRequest body) {
         return edit(user, id, version, "a want", project -> {
-            requireByHand(project);
-            Project.ByHand now = byHand(project);
+            Project.Pattern now = PatternController.pattern(project);
             Want want = body.toWant(unit(project));
             List<Want> wants = new ArrayList<>(
                     now.wants().stream().filter(w -> !w.id().equals(want.id())).toList());
             wants.add(want);
-            return project.withPieces(new Project.ByHand(now.pieces(), wants));
+            return project.withPieces(now.withWants(wants));
         });
     }
 
@@ -128,13 +114,13 @@ class PieceController {
             @PathVariable("want") String want,
             @RequestParam("version") long version) {
         return edit(user, id, version, "a want taken out", project -> {
-            Project.ByHand now = byHand(project);
+            Project.Pattern now = PatternController.pattern(project);
             List<Want> wants =
                     now.wants().stream().filter(w -> !w.id().equals(want)).toList();
             if (wants.size() == now.wants().size()) {
                 throw new NotThereException("There is no such want.");
             }
-            return project.withPieces(new Project.ByHand(now.pieces(), wants));
+            return project.withPieces(now.withWants(wants));
         });
     }
 

@@ -15,10 +15,10 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
-import org.handdown.source.Layer;
 import org.handdown.unpick.LetOut;
 import org.jspecify.annotations.Nullable;
 
@@ -124,7 +124,9 @@ final class PieceRequests {
                     wishes,
                     List.of(),
                     notches,
-                    lining ? Layer.LINING : Layer.SHELL);
+                    lining ? PieceCloth.LINING : PieceCloth.SHELL,
+                    List.of(),
+                    Piece.Way.USUAL);
         }
 
         /** A flat arc through the middle; outwards for a positive bow. */

@@ -17,7 +17,6 @@ import org.handdown.panel.Pressing;
 import org.handdown.panel.ReadyShape;
 import org.handdown.panel.TwoPins;
 import org.handdown.pattern.Neckline;
-import org.handdown.pattern.Role;
 import org.handdown.project.Garment;
 import org.handdown.project.StationState;
 import org.handdown.reuse.Suitability;
@@ -50,7 +49,7 @@ public record ProjectView(
         @Nullable TakeApartView takeApart,
         List<PanelView> panels,
         String usableShare,
-        @Nullable PiecesView pieces,
+        @Nullable PatternView pieces,
         @Nullable LetOutView letOut,
         @Nullable TakeInView takeIn,
         WorkingsView workings,
@@ -61,22 +60,40 @@ public record ProjectView(
         List<StepView> steps,
         List<NoteView> log) {
 
-    /** @param settled false while these are only proposals */
+    /**
+     * @param settled false while these are only proposals
+     * @param measures that are asked for, in order
+     */
     public record AimView(
             boolean settled,
             Garment garment,
             boolean cutOut,
+            String draft,
             String what,
             String wearer,
-            List<MeasureView> measures,
-            String hipEase,
-            String aboveFloor,
-            String seam,
-            String hem) {}
+            List<MeasureView> measures) {}
 
-    /** @param proposed what the height alone suggests */
+    /**
+     * @param alone how to take it by oneself; may be empty
+     * @param proposed what the height alone suggests
+     * @param again the second reading as it was written; empty without one
+     * @param differs whether both readings differ by more than a tape may
+     * @param grows how it changed since earlier readings; empty where nothing is known
+     */
     public record MeasureView(
-            String id, String words, String landmark, String text, double mm, Origin origin, String proposed) {}
+            String id,
+            String words,
+            String landmark,
+            String alone,
+            String text,
+            double mm,
+            Origin origin,
+            String proposed,
+            String again,
+            boolean differs,
+            String on,
+            String tolerance,
+            String grows) {}
 
     public record SourceView(
             String name,
@@ -470,40 +487,6 @@ public record ProjectView(
             @Nullable DrawingView drawn,
             String tolerance,
             List<String> findings) {}
-
-    public record NotchView(String label, double x, double y) {}
-
-    public record AllowanceView(String edge, String width, String why, double x, double y) {}
-
-    public record PieceView(
-            String id,
-            String name,
-            int quantity,
-            boolean pair,
-            String grain,
-            boolean required,
-            List<double[]> cutLine,
-            List<double[]> stitchLine,
-            List<NotchView> notches,
-            List<AllowanceView> allowances,
-            List<List<double[]>> covered,
-            String size,
-            boolean byHand,
-            List<WishView> wishes,
-            List<CornerView> corners,
-            boolean lining) {}
-
-    /** A corner of the stitch line and the edge that begins there, as texts that read back to the same figures. */
-    public record CornerView(String x, String y, String edge, String bow, String mark) {}
-
-    /** An edge that may lie on something finished. */
-    public record WishView(String edge, Role role, String words, String lap, List<double[]> points) {}
-
-    public record WalkView(String name, String one, String other, String difference, boolean agrees) {}
-
-    public record SizeView(String what, String finished, String body, String formula, boolean fits) {}
-
-    public record PiecesView(List<PieceView> pieces, List<WalkView> walks, List<SizeView> sizes) {}
 
     /** A copy as it lies; the ring is in the panel frame, pile points the way its nap runs, in degrees. */
     public record PlacedView(

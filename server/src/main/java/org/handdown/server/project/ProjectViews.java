@@ -1,39 +1,25 @@
 package org.handdown.server.project;
 
-import java.util.Arrays;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.ChildTable;
+import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
-import org.handdown.geometry.Edge;
-import org.handdown.geometry.Point;
 import org.handdown.measure.Origin;
 import org.handdown.pattern.Design;
-import org.handdown.pattern.DungareesEase;
-import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectView.AimView;
-import org.handdown.server.project.ProjectView.AllowanceView;
 import org.handdown.server.project.ProjectView.MeasureView;
-import org.handdown.server.project.ProjectView.NotchView;
-import org.handdown.server.project.ProjectView.PieceView;
-import org.handdown.server.project.ProjectView.PiecesView;
-import org.handdown.server.project.ProjectView.SizeView;
 import org.handdown.server.project.ProjectView.StepView;
-import org.handdown.server.project.ProjectView.WalkView;
-import org.handdown.source.Layer;
 import org.jspecify.annotations.Nullable;
 
 /** Makes the view of a project: asks the workroom and puts its answers into words and points. */
 public final class ProjectViews {
     /** A child of this height is proposed until somebody says otherwise, mm. */
     private static final double FIRST_HEIGHT_MM = 1100;
-
-    static final DungareesEase FIRST_EASE = new DungareesEase(80, 25, 10, 30);
 
     private final StoredProject stored;
     private final Project project;
@@ -77,7 +63,7 @@ public final class ProjectViews {
                 sources.takeApart(),
                 panels.all(),
                 panels.usableShare(),
-                room.design().map(this::pieces).orElse(null),
+                pieces(),
                 room.letOut()
                         .map(l -> new LetOutViews(project, room, l, say).view())
                         .orElse(null),
@@ -106,131 +92,69 @@ public final class ProjectViews {
 
     private AimView aim() {
         Aim aim = project.aim();
-        DungareesEase ease = aim == null ? FIRST_EASE : aim.ease();
-        double height = aim == null ? FIRST_HEIGHT_MM : aim.wearer().mm(BodyMeasure.HEIGHT);
+        double height = aim == null
+                ? FIRST_HEIGHT_MM
+                : aim.wearer().find(BodyMeasure.HEIGHT).map(Wearer.Taken::mm).orElse(FIRST_HEIGHT_MM);
         return new AimView(
                 aim != null,
                 room.garment(),
                 room.garment().isCutOut(),
+                aim == null ? "dungarees" : aim.draft(),
                 aim == null ? "dungarees" : aim.what(),
                 aim == null ? "" : aim.wearer().name(),
-                Arrays.stream(BodyMeasure.values())
-                        .map(m -> measure(m, aim, height))
-                        .toList(),
-                say.length(ease.hipEaseMm()),
-                say.length(ease.aboveFloorMm()),
-                say.length(ease.seamMm()),
-                say.length(ease.hemMm()));
+                room.measures().stream().map(m -> measure(m, aim, height)).toList());
     }
 
     private MeasureView measure(BodyMeasure measure, @Nullable Aim aim, double height) {
-        String proposed = say.length(ChildTable.proposedMm(measure, height));
-        if (aim == null) {
+        double proposal = BodyTable.proposedMm(measure, height);
+        String proposed = say.length(proposal);
+        Wearer.Taken taken = aim == null ? null : aim.wearer().measures().get(measure);
+        if (aim == null || taken == null) {
             return new MeasureView(
                     measure.name(),
                     measure.words(),
                     measure.landmark(),
+                    measure.alone(),
                     proposed,
-                    ChildTable.proposedMm(measure, height),
+                    proposal,
                     Origin.PROPOSED,
-                    proposed);
+                    proposed,
+                    "",
+                    false,
+                    "",
+                    say.length(Origin.PROPOSED.toleranceMm()),
+                    "");
         }
-        Wearer.Taken taken =
-                java.util.Objects.requireNonNull(aim.wearer().measures().get(measure));
         String text = taken.origin() == Origin.TAPE && !taken.typed().isEmpty()
                 ? taken.typed()
                 : say.length(taken.length().mm());
+        var again = taken.again();
+        var on = taken.on();
         return new MeasureView(
                 measure.name(),
                 measure.words(),
                 measure.landmark(),
+                measure.alone(),
                 text,
-                taken.length().mm(),
+                taken.mm(),
                 taken.origin(),
-                proposed);
+                proposed,
+                again == null ? "" : say.length(again.mm()),
+                taken.differs(),
+                on == null ? "" : on.toString(),
+                say.length(taken.toleranceMm()),
+                aim.wearer()
+                        .growthMmADay(measure)
+                        .map(d -> "%s in a year at this pace".formatted(say.difference(365 * d)))
+                        .orElse(""));
     }
 
-    // Pieces
-
-    private PiecesView pieces(Design design) {
-        return new PiecesView(
-                design.pieces().stream().map(this::piece).toList(),
-                design.walks().stream()
-                        .map(w -> new WalkView(
-                                w.seam().name(),
-                                say.length(w.oneMm()),
-                                say.length(w.otherMm()),
-                                say.difference(w.differenceMm()),
-                                w.agrees()))
-                        .toList(),
-                design.sizes().stream()
-                        .map(s -> new SizeView(
-                                s.what(),
-                                say.length(s.finishedMm()),
-                                say.length(s.bodyMm()),
-                                s.formula() + " mm",
-                                s.fits()))
-                        .toList());
-    }
-
-    private PieceView piece(Piece piece) {
-        var cut = piece.cutLine().ring();
-        return new PieceView(
-                piece.id(),
-                piece.name(),
-                piece.quantity(),
-                piece.pair(),
-                switch (piece.grain()) {
-                    case LENGTHWISE -> "lengthwise, pile up";
-                    case EITHER -> "lengthwise or crosswise";
-                },
-                piece.required(),
-                Say.points(cut.points()),
-                Say.points(piece.stitchLine().flattened().ring().points()),
-                piece.notches().stream()
-                        .map(n -> new NotchView(n.label(), n.at().x(), n.at().y()))
-                        .toList(),
-                piece.stitchLine().edges().stream()
-                        .map(e -> allowance(piece, e))
-                        .toList(),
-                piece.covered().stream().map(r -> Say.points(r.points())).toList(),
-                say.size(cut.box().widthMm(), cut.box().heightMm()),
-                project.pieces() instanceof Project.ByHand,
-                piece.wishes().entrySet().stream()
-                        .map(w -> new ProjectView.WishView(
-                                w.getKey(),
-                                w.getValue().role(),
-                                w.getValue().role().words(),
-                                say.length(w.getValue().lapMm()),
-                                Say.points(piece.stitchLine().edge(w.getKey()).flattened(0.3))))
-                        .sorted(java.util.Comparator.comparing(ProjectView.WishView::edge))
-                        .toList(),
-                piece.stitchLine().edges().stream().map(e -> corner(e, piece)).toList(),
-                piece.layer() == Layer.LINING);
-    }
-
-    private static ProjectView.CornerView corner(Edge edge, Piece piece) {
-        String mark = piece.notches().stream()
-                .filter(n -> n.at().distanceMm(edge.at(0.5)) < 0.5)
-                .findFirst()
-                .map(Piece.Notch::label)
-                .orElse("");
-        double bow = edge.bowMm();
-        return new ProjectView.CornerView(
-                Say.exact(edge.start().x()),
-                Say.exact(edge.start().y()),
-                edge.name(),
-                Math.abs(bow) < 0.005 ? "" : Say.exact(bow),
-                mark);
-    }
-
-    private AllowanceView allowance(Piece piece, Edge edge) {
-        var allowance = piece.allowance(edge.name());
-        List<Point> points = edge.flattened(1);
-        Point a = points.get((points.size() - 1) / 2);
-        Point b = points.get(points.size() / 2);
-        Point middle = a.toward(b.equals(a) ? points.get(points.size() - 1) : b, 0.5);
-        return new AllowanceView(edge.name(), say.length(allowance.mm()), allowance.why(), middle.x(), middle.y());
+    /** Present once anything is drafted, brought in or entered, and while drafts are ordered whose pieces are all left out. */
+    private @Nullable PatternView pieces() {
+        boolean ordered = project.pieces() instanceof Project.Pattern pattern
+                && (!pattern.orders().isEmpty() || !pattern.changes().isEmpty());
+        Design design = room.design().orElse(ordered ? Design.of(project.name(), List.of()) : null);
+        return design == null ? null : new PatternViews(project, say).view(design);
     }
 
     // Make

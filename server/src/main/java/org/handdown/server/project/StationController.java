@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import org.handdown.body.BodyMeasure;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
@@ -68,8 +69,10 @@ class StationController {
             @PathVariable("id") UUID id,
             @RequestParam("version") long version,
             @RequestBody AimRequest body) {
-        Aim aim = body.toAim();
+        LocalDate today = LocalDate.now(clock);
         return edit(user, id, version, "the aim", project -> {
+            List<BodyMeasure> asked = Workroom.measures(Typed.text(body.draft()), project.pieces());
+            Aim aim = body.toAim(project.aim(), asked, today);
             Project aimed = project.withAim(aim);
             return project.pieces() == null ? new Workroom(aimed).redoPieces() : aimed;
         });

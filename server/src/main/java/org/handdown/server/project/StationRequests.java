@@ -1,11 +1,12 @@
 package org.handdown.server.project;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.ChildTable;
+import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
@@ -13,7 +14,7 @@ import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Survey;
-import org.handdown.pattern.DungareesEase;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.source.LegShape;
@@ -23,49 +24,87 @@ import org.jspecify.annotations.Nullable;
 final class StationRequests {
     private StationRequests() {}
 
-    /** @param measures texts by measure id; a measure that is missing or empty takes what the height proposes */
+    /**
+     * @param draft that the pieces come from; empty where they are brought in or entered
+     * @param measures texts by measure id; one that is missing or empty takes what the height proposes
+     * @param again second readings, by measure id
+     */
     record AimRequest(
             @Nullable Garment garment,
+            @Nullable String draft,
             @Nullable String what,
             @Nullable String wearer,
             @Nullable LengthUnit unit,
             @Nullable Map<String, String> measures,
-            @Nullable String hipEase,
-            @Nullable String aboveFloor,
-            @Nullable String seam,
-            @Nullable String hem) {
-        Aim toAim() {
+            @Nullable Map<String, String> again) {
+        /** @param today the day of what is newly measured */
+        Aim toAim(@Nullable Aim before, Iterable<BodyMeasure> asked, LocalDate today) {
             LengthUnit read = Typed.require("aim.unit", unit);
             Typed typed = new Typed(read);
             Map<String, String> texts = measures == null ? Map.of() : measures;
+            Map<String, String> seconds = again == null ? Map.of() : again;
             String height = Typed.text(texts.get(BodyMeasure.HEIGHT.name()));
             Length tall = BodyMeasure.HEIGHT
                     .range()
                     .require("aim.measures.HEIGHT", typed.length("aim.measures.HEIGHT", height));
             Map<BodyMeasure, Wearer.Taken> taken = new EnumMap<>(BodyMeasure.class);
             for (BodyMeasure measure : BodyMeasure.values()) {
-                taken.put(measure, taken(measure, Typed.text(texts.get(measure.name())), typed, tall));
+                Wearer.Taken old =
+                        before == null ? null : before.wearer().measures().get(measure);
+                String text = Typed.text(texts.get(measure.name()));
+                // What is not asked for now is not forgotten.
+                if (!text.isEmpty()) {
+                    taken.put(
+                            measure, taped(measure, text, Typed.text(seconds.get(measure.name())), typed, old, today));
+                } else if (old != null && old.origin() != Origin.PROPOSED && !texts.containsKey(measure.name())) {
+                    taken.put(measure, old);
+                }
             }
-            Garment made = garment == null ? Garment.DUNGAREES : garment;
+            taken.put(
+                    BodyMeasure.HEIGHT,
+                    taped(
+                            BodyMeasure.HEIGHT,
+                            height,
+                            Typed.text(seconds.get(BodyMeasure.HEIGHT.name())),
+                            typed,
+                            heightOf(before),
+                            today));
+            for (BodyMeasure measure : asked) {
+                taken.computeIfAbsent(
+                        measure,
+                        m -> new Wearer.Taken(Length.ofMm(BodyTable.proposedMm(m, tall.mm())), "", Origin.PROPOSED));
+            }
+            Garment made = garment == null ? Garment.CUT_OUT : garment;
+            String from = made.isCutOut() ? Typed.text(draft) : "";
             String words = Typed.text(what);
+            Wearer now = new Wearer(Typed.text(wearer), taken);
             return new Aim(
                     made,
-                    words.isEmpty() && made == Garment.DUNGAREES ? "dungarees" : words,
-                    new Wearer(Typed.text(wearer), taken),
-                    new DungareesEase(
-                            typed.mm("aim.ease.hip", hipEase),
-                            typed.signedMm("aim.ease.aboveFloor", aboveFloor),
-                            typed.mm("aim.ease.seam", seam),
-                            typed.mm("aim.ease.hem", hem)),
+                    from,
+                    words.isEmpty() && !from.isEmpty() ? Drafts.require(from).words() : words,
+                    before == null ? now : now.remeasured(before.wearer()),
                     read);
         }
 
-        private static Wearer.Taken taken(BodyMeasure measure, String text, Typed typed, Length tall) {
-            if (text.isEmpty()) {
-                double mm = ChildTable.proposedMm(measure, tall.mm());
-                return new Wearer.Taken(Length.ofMm(mm), "", Origin.PROPOSED);
-            }
-            return new Wearer.Taken(typed.length("aim.measures." + measure.name(), text), text, Origin.TAPE);
+        private static Wearer.@Nullable Taken heightOf(@Nullable Aim before) {
+            return before == null ? null : before.wearer().measures().get(BodyMeasure.HEIGHT);
+        }
+
+        private static Wearer.Taken taped(
+                BodyMeasure measure,
+                String text,
+                String second,
+                Typed typed,
+                Wearer.@Nullable Taken old,
+                LocalDate today) {
+            String field = "aim.measures." + measure.name();
+            Length length = typed.length(field, text);
+            Length other = second.isEmpty() ? null : typed.length("aim.again." + measure.name(), second);
+            boolean same =
+                    old != null && old.origin() == Origin.TAPE && old.length().mm() == length.mm();
+            // Files without days stay without; a day is noted for what changes.
+            LocalDate on = same && old != null ? old.on() : today;
+            return new Wearer.Taken(length, text, Origin.TAPE, other, on);
         }
     }
 

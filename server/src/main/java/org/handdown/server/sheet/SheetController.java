@@ -1,17 +1,25 @@
 package org.handdown.server.sheet;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.handdown.formats.outline.PieceFile;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.formats.sheet.ChalkSheet;
 import org.handdown.formats.sheet.CutList;
+import org.handdown.formats.sheet.DraftPage;
 import org.handdown.formats.sheet.LaySvg;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.PartLabels;
 import org.handdown.formats.sheet.PatternTiles;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Range;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -84,17 +92,80 @@ class SheetController {
         return file(project, "chalk-out.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
+    /** @param piece its id; empty for all. @param roll width of the paper, for one long page; empty for tiles */
     @GetMapping("/pattern.pdf")
     ResponseEntity<byte[]> pattern(
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
+            @RequestParam(name = "paper", defaultValue = "a4") String paper,
+            @RequestParam(name = "piece", defaultValue = "") String piece,
+            @RequestParam(name = "roll", defaultValue = "") String roll) {
+        Project project = project(user, id);
+        Design design = design(project);
+        Design printed = piece.isEmpty() ? design : Design.of(design.name(), List.of(piece(design, piece)));
+        byte[] pdf = roll.isEmpty()
+                ? new PatternTiles(project.name(), printed, paper(paper)).pdf()
+                : PatternTiles.roll(project.name(), printed, rollMm(roll));
+        return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    private static Piece piece(Design design, String id) {
+        return design.find(id).orElseThrow(() -> new NotThereException("There is no such piece."));
+    }
+
+    private static double rollMm(String text) {
+        Length wide = LengthText.parse("roll", text, LengthUnit.MM);
+        return new Range(200, 2000).require("roll", wide).mm();
+    }
+
+    private static Design design(Project project) {
+        return new Workroom(project)
+                .design()
+                .orElseThrow(() -> new NotThereException("No pieces are there yet; draft, bring in or enter them."));
+    }
+
+    /** Pieces for other programs. @param piece its id; empty for all */
+    @GetMapping("/pieces.svg")
+    ResponseEntity<byte[]> piecesSvg(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam(name = "piece", defaultValue = "") String piece) {
+        Project project = project(user, id);
+        Design design = design(project);
+        String svg = PieceFile.svg(project.name(), piece.isEmpty() ? design.pieces() : List.of(piece(design, piece)));
+        return file(project, "pieces.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/pieces.dxf")
+    ResponseEntity<byte[]> piecesDxf(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam(name = "piece", defaultValue = "") String piece) {
+        Project project = project(user, id);
+        Design design = design(project);
+        String dxf = PieceFile.dxf(piece.isEmpty() ? design.pieces() : List.of(piece(design, piece)));
+        return file(project, "pieces.dxf", new MediaType("image", "vnd.dxf"), dxf.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The page of a draft. @param draft its place in the list of the project's drafts */
+    @GetMapping("/draft.pdf")
+    ResponseEntity<byte[]> draft(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam(name = "draft", defaultValue = "0") int draft,
             @RequestParam(name = "paper", defaultValue = "a4") String paper) {
         Project project = project(user, id);
-        Design design = new Workroom(project)
-                .design()
-                .orElseThrow(() -> new NotThereException("No pieces are drafted yet; settle the aim first."));
-        byte[] pdf = new PatternTiles(project.name(), design, paper(paper)).pdf();
-        return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
+        if (!(project.pieces() instanceof Project.Pattern pattern)
+                || draft < 0
+                || draft >= pattern.orders().size()) {
+            throw new NotThereException("There is no such draft.");
+        }
+        Project.Order order = pattern.orders().get(draft);
+        Aim aim = project.aim();
+        LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
+        byte[] pdf =
+                new DraftPage(Drafts.require(order.draft()), order.from(), order.choices(), unit, paper(paper)).pdf();
+        return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
     /** Labels for every part that comes off. */

@@ -12,7 +12,6 @@ import org.handdown.panel.Panel;
 import org.handdown.pattern.Copying;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
-import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Inventory;
@@ -194,18 +193,15 @@ class CopyController {
         Source garment = garment(user, id);
         return ProjectViews.of(projects.edit(user.householdId(), projectId, version, "a copied piece", project -> {
             Aim aim = project.aim();
-            if (aim == null || aim.garment() != Garment.BY_HAND) {
-                throw new RefusedValueException(
-                        "copy.part", "Pieces are copied only where the aim says that they are entered by hand.");
+            if (aim == null || !aim.garment().isCutOut()) {
+                throw new RefusedValueException("copy.part", "Pieces are copied only where pieces are cut out.");
             }
-            Project.ByHand now = project.pieces() instanceof Project.ByHand byHand
-                    ? byHand
-                    : new Project.ByHand(List.of(), List.of());
+            Project.Pattern now = project.pieces() instanceof Project.Pattern pattern ? pattern : Project.Pattern.NONE;
             Piece piece = body.piece(body.copying(garment, project));
-            List<Piece> pieces = new ArrayList<>(now.pieces());
+            List<Piece> pieces = new ArrayList<>(now.own());
             pieces.removeIf(p -> p.id().equals(piece.id()));
             pieces.add(piece);
-            return project.withPieces(new Project.ByHand(pieces, now.wants()));
+            return project.withPieces(now.withOwn(pieces));
         }));
     }
 }

@@ -200,13 +200,18 @@ class KeepingTest extends HouseholdTest {
     }
 
     @Test
-    void dungareesAreDraftedAndTakeNoPiecesByHand() {
+    void aDraftTakesPiecesOfOnesOwnBesideIt() {
         String project = bring("1-dungarees.project.json");
         String body =
-                "{\"name\":\"x\",\"quantity\":1,\"pair\":false,\"acrossToo\":false,\"corners\":[{\"x\":\"0\",\"y\":\"0\"},{\"x\":\"9\",\"y\":\"0\"},{\"x\":\"0\",\"y\":\"9\"}]}";
-        assertThat(call(user, "POST", project + "/pieces/by-hand?version=1", body)
-                        .text("detail"))
-                .contains("this garment is drafted");
+                "{\"name\":\"name tag\",\"quantity\":1,\"pair\":false,\"acrossToo\":false,\"corners\":[{\"x\":\"0\",\"y\":\"0\"},{\"x\":\"9\",\"y\":\"0\"},{\"x\":\"0\",\"y\":\"9\"}]}";
+        JsonNode pieces = call(user, "POST", project + "/pieces/by-hand?version=1", body)
+                .body()
+                .path("pieces");
+        assertThat(pieces.path("pieces")).hasSize(11);
+        assertThat(pieces.path("pieces").get(10).path("byHand").asBoolean()).isTrue();
+        assertThat(pieces.path("pieces").get(0).path("byHand").asBoolean()).isFalse();
+        // What is drafted is still walked.
+        assertThat(pieces.path("walks")).isNotEmpty();
     }
 
     @Test

@@ -36,10 +36,7 @@ class ProjectTest extends HouseholdTest {
 
     private ObjectNode aim(JsonNode view) {
         ObjectNode aim = json.createObjectNode().put("wearer", "Ilse").put("unit", "CM");
-        aim.put("hipEase", "8 cm")
-                .put("aboveFloor", "2.5 cm")
-                .put("seam", "1 cm")
-                .put("hem", "3 cm");
+        aim.put("garment", "CUT_OUT").put("draft", "dungarees");
         ObjectNode measures = aim.putObject("measures");
         view.path("aim").path("measures").forEach(m -> {
             if (m.path("origin").asText().equals("TAPE")) {

@@ -1,0 +1,65 @@
+package org.handdown.body;
+
+import java.util.Optional;
+import org.handdown.measure.Length;
+import org.handdown.measure.Range;
+
+/**
+ * Room to walk, sit and reach. Walking: at hem level both legs and the step between them go round once; the girth wanted grows from
+ * the hip down to there in proportion.
+ *
+ * <p>Formula (common practice, no source): at a height h above the floor the legs stand {@code stride × (1 − h / insideLeg)} apart,
+ * so the ring round both is at least twice that and one leg's girth more.
+ *
+ * @param insideLegMm of the body
+ * @param strideMm from heel to heel in an easy step
+ * @param legGirthMm of one leg about there
+ */
+public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
+    /** An easy step as a share of the inside leg (common practice, no source). */
+    public static final double STRIDE_SHARE = 0.75;
+    /** Added over the trunk when sitting down, mm (common practice, no source). */
+    public static final double SITTING_MM = 40;
+
+    public Movement {
+        new Range(120, 1050).require("movement.insideLeg", Length.ofMm(insideLegMm));
+        new Range(50, 1200).require("movement.stride", Length.ofMm(strideMm));
+        new Range(140, 1000).require("movement.leg", Length.ofMm(legGirthMm));
+    }
+
+    public static Movement of(Wearer wearer) {
+        double leg = wearer.mm(BodyMeasure.INSIDE_LEG);
+        double girth = wearer.find(BodyMeasure.CALF)
+                .map(Wearer.Taken::mm)
+                .orElseGet(() -> BodyTable.proposedMm(BodyMeasure.CALF, wearer.mm(BodyMeasure.HEIGHT)));
+        return new Movement(leg, STRIDE_SHARE * leg, girth);
+    }
+
+    /** Girth that lets the wearer step out, at a height above the floor, mm. */
+    public double neededMm(double aboveFloorMm) {
+        double apart = strideMm * Math.max(0, 1 - aboveFloorMm / insideLegMm);
+        return 2 * apart + legGirthMm;
+    }
+
+    /**
+     * Where a slit must start: the greatest height at which the skirt is narrower than the step.
+     *
+     * @param hemAboveFloorMm of the finished hem
+     * @param hemMm girth of the skirt at its hem
+     * @param upperAboveFloorMm and {@code upperMm}: a level above, usually the hip; the girth changes evenly between them
+     * @param stretch share by which the cloth gives in wear
+     * @return height above the floor; empty where no slit is needed
+     */
+    public Optional<Double> slitStartMm(
+            double hemAboveFloorMm, double hemMm, double upperAboveFloorMm, double upperMm, double stretch) {
+        double atHem = hemMm * (1 + stretch) - neededMm(hemAboveFloorMm);
+        if (atHem >= 0) {
+            return Optional.empty();
+        }
+        double atTop = upperMm * (1 + stretch) - neededMm(upperAboveFloorMm);
+        if (atTop <= 0) {
+            return Optional.of(upperAboveFloorMm);
+        }
+        return Optional.of(hemAboveFloorMm + (upperAboveFloorMm - hemAboveFloorMm) * -atHem / (atTop - atHem));
+    }
+}

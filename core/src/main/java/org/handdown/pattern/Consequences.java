@@ -1,0 +1,108 @@
+package org.handdown.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.geometry.Box;
+
+/** What a change of a pattern brings with it elsewhere: sizes, seams, cloth. Lengths in mm in the sentences. */
+public final class Consequences {
+    private static final double TOLD_MM = 0.5;
+
+    private Consequences() {}
+
+    /** One after the other: pieces, sizes, seams, cloth; empty where nothing but names changed. */
+    public static List<String> between(Design before, Design after) {
+        List<String> all = new ArrayList<>();
+        pieces(before, after, all);
+        sizes(before, after, all);
+        seams(before, after, all);
+        cloth(before, after, all);
+        return all;
+    }
+
+    private static void pieces(Design before, Design after, List<String> all) {
+        for (Piece now : after.pieces()) {
+            var old = before.find(now.id());
+            if (old.isEmpty()) {
+                all.add("There is one more piece, the %s, cut %d.".formatted(now.name(), now.quantity()));
+                continue;
+            }
+            Box was = old.get().cutLine().ring().box();
+            Box is = now.cutLine().ring().box();
+            if (Math.abs(was.widthMm() - is.widthMm()) > TOLD_MM
+                    || Math.abs(was.heightMm() - is.heightMm()) > TOLD_MM) {
+                all.add(String.format(
+                        Locale.ROOT,
+                        "The %s is cut %.0f × %.0f mm instead of %.0f × %.0f mm.",
+                        now.name(),
+                        is.widthMm(),
+                        is.heightMm(),
+                        was.widthMm(),
+                        was.heightMm()));
+            }
+        }
+        before.pieces().stream()
+                .filter(p -> after.find(p.id()).isEmpty())
+                .forEach(p -> all.add("The %s falls away.".formatted(p.name())));
+    }
+
+    private static void sizes(Design before, Design after, List<String> all) {
+        List<Size.Finished> old = before.sizes();
+        for (Size.Finished now : after.sizes()) {
+            old.stream()
+                    .filter(o -> o.what().equals(now.what()))
+                    .findFirst()
+                    .filter(o -> Math.abs(o.finishedMm() - now.finishedMm()) > TOLD_MM)
+                    .ifPresent(o -> all.add(String.format(
+                            Locale.ROOT,
+                            "%s: %.0f mm instead of %.0f mm%s.",
+                            capital(now.what()),
+                            now.finishedMm(),
+                            o.finishedMm(),
+                            now.fits() ? "" : ", which no longer fits")));
+        }
+    }
+
+    private static void seams(Design before, Design after, List<String> all) {
+        List<DesignSeam.Walk> old = before.walks();
+        for (DesignSeam.Walk now : after.walks()) {
+            var was = old.stream()
+                    .filter(o -> o.seam().name().equals(now.seam().name()))
+                    .findFirst();
+            boolean told = was.isEmpty()
+                    || was.get().agrees() != now.agrees()
+                    || Math.abs(was.get().differenceMm() - now.differenceMm()) > TOLD_MM;
+            if (told) {
+                all.add("%s: %s.".formatted(capital(now.seam().name()), now.sentence()));
+            }
+        }
+        old.stream()
+                .filter(o -> after.seams().stream()
+                        .noneMatch(s -> s.name().equals(o.seam().name())))
+                .forEach(o -> all.add(
+                        "%s is no longer sewn.".formatted(capital(o.seam().name()))));
+    }
+
+    private static void cloth(Design before, Design after, List<String> all) {
+        for (Design.Need now : after.needs()) {
+            double was = before.needs().stream()
+                    .filter(n -> n.cloth() == now.cloth())
+                    .mapToDouble(Design.Need::areaMm2)
+                    .sum();
+            double more = (now.areaMm2() - was) / 100;
+            if (Math.abs(more) >= 1) {
+                all.add(String.format(
+                        Locale.ROOT,
+                        "%s cm² %s of %s.",
+                        Math.round(Math.abs(more)),
+                        more > 0 ? "more" : "less",
+                        now.cloth().words()));
+            }
+        }
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}

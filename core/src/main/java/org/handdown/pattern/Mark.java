@@ -1,0 +1,92 @@
+package org.handdown.pattern;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.handdown.geometry.Point;
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * Something drawn on a piece beside its lines.
+ *
+ * @param points piece frame, mm: two legs and the tip of a dart (leg, tip, leg), both ends of a line, the centre of a dot
+ */
+public record Mark(Kind kind, String label, List<Point> points) {
+    private static final int LONGEST = 80;
+
+    /** What it is, how many points it takes, and the last moment at which it can still be made. */
+    public enum Kind {
+        DOT("dot", 1, Deadline.BEFORE_FOLDING),
+        DART("dart", 3, Deadline.WHILE_FLAT),
+        PLEAT("pleat", 4, Deadline.WHILE_FLAT),
+        GATHER("gather from here to here", 2, Deadline.BEFORE_JOINING),
+        SHIRRING("row of shirring", 2, Deadline.BEFORE_ELASTIC),
+        BUTTONHOLE("buttonhole", 2, Deadline.BEFORE_HOLES),
+        BUTTON("button", 1, Deadline.BEFORE_HOLES),
+        GUIDE("guide line", 2, Deadline.BEFORE_ELASTIC),
+        LEVEL("level", 2, Deadline.WHILE_FLAT),
+        FOLD("fold", 2, Deadline.WHILE_FLAT);
+
+        private final String words;
+        private final int points;
+        private final Deadline until;
+
+        Kind(String words, int points, Deadline until) {
+            this.words = words;
+            this.points = points;
+            this.until = until;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public Deadline until() {
+            return until;
+        }
+    }
+
+    /** The last moment for a mark: after it the cloth is folded, gathered or no longer flat. */
+    public enum Deadline {
+        WHILE_FLAT("while the piece lies flat, before any seam"),
+        BEFORE_FOLDING("before the edge is folded over it"),
+        BEFORE_ELASTIC("before any elastic draws the cloth together"),
+        BEFORE_JOINING("before the edge is sewn to its partner"),
+        BEFORE_HOLES("after the try-on, before a buttonhole is sewn; rub it out before the hole is cut");
+
+        private final String words;
+
+        Deadline(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Mark {
+        points = List.copyOf(points);
+        if (label.isBlank() || label.length() > LONGEST) {
+            throw new RefusedValueException("mark.label", "Name the mark in up to 80 characters.");
+        }
+        if (points.size() != kind.points) {
+            throw new RefusedValueException("mark.points", "A %s has %d points.".formatted(kind.words, kind.points));
+        }
+    }
+
+    /** A level of the body across the piece: where its girth is told. */
+    public static Mark level(String label, Point left, Point right) {
+        return new Mark(Kind.LEVEL, label, List.of(left, right));
+    }
+
+    public Mark map(UnaryOperator<Point> move) {
+        return new Mark(kind, label, points.stream().map(move).toList());
+    }
+
+    /** Cloth a dart takes up on its edge, mm; 0 for anything else. */
+    public double takesUpMm() {
+        return kind == Kind.DART
+                ? points.get(0).distanceMm(points.get(2))
+                : kind == Kind.PLEAT ? points.get(0).distanceMm(points.get(2)) : 0;
+    }
+}

@@ -1,0 +1,175 @@
+package org.handdown.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.Fit;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+
+/**
+ * How a finished size of a garment is found: by adding up what its pieces measure along their stitch lines, so that it still tells the
+ * truth after a piece was changed.
+ *
+ * @param plusMm added to the sum: negative for an overlap or a fold
+ * @param plusWhat what that is; empty where nothing is added
+ * @param bodyMm of the wearer there; 0 where the body has no such measure
+ * @param easeMm wanted over the body
+ * @param stretch of the cloth as a share; 0 for stable cloth
+ */
+public record Size(
+        String what,
+        Kind kind,
+        List<Term> terms,
+        double plusMm,
+        String plusWhat,
+        double bodyMm,
+        double easeMm,
+        double stretch) {
+    private static final double ROUNDING_MM = 1;
+
+    /** What a size is. */
+    public enum Kind {
+        /** Goes round the body. */
+        GIRTH,
+        /** Must pass a part of the body when it is put on. */
+        OPENING,
+        /** Runs along the body. */
+        LENGTH
+    }
+
+    /**
+     * One thing to add up.
+     *
+     * @param where the name of an edge, or of a level marked on the piece
+     * @param times how often it goes into the sum; negative takes it off
+     */
+    public record Term(String piece, String where, int times) {}
+
+    public Size {
+        terms = List.copyOf(terms);
+    }
+
+    public static Size girth(String what, double bodyMm, double easeMm, double stretch, Term... terms) {
+        return new Size(what, Kind.GIRTH, List.of(terms), 0, "", bodyMm, easeMm, stretch);
+    }
+
+    public static Size opening(String what, double bodyMm, double stretch, Term... terms) {
+        return new Size(what, Kind.OPENING, List.of(terms), 0, "", bodyMm, 0, stretch);
+    }
+
+    public static Size length(String what, double wishMm, Term... terms) {
+        return new Size(what, Kind.LENGTH, List.of(terms), 0, "", wishMm, 0, 0);
+    }
+
+    /** The same with something more in the sum. */
+    public Size plus(double mm, String why) {
+        return new Size(what, kind, terms, plusMm + mm, why, bodyMm, easeMm, stretch);
+    }
+
+    /**
+     * As it comes out.
+     *
+     * @param slipMm what seams sewn otherwise than drawn add to it
+     * @param formula the sum behind it, with its numbers
+     * @param fits false where the wearer would not get in or move
+     */
+    public record Finished(Size size, double finishedMm, double slipMm, String formula, boolean fits, Fit fit) {
+        public String what() {
+            return size.what;
+        }
+
+        public double bodyMm() {
+            return size.bodyMm;
+        }
+    }
+
+    public Finished taken(Design design) {
+        double sum = plusMm;
+        double slip = 0;
+        List<String> parts = new ArrayList<>();
+        for (Term term : terms) {
+            Piece piece = design.piece(term.piece());
+            double one = measure(piece, term.where());
+            sum += term.times() * one;
+            slip += term.times() * slipMm(piece, term.where());
+            parts.add(String.format(
+                    Locale.ROOT,
+                    "%s%s %.0f mm",
+                    Math.abs(term.times()) == 1 ? "" : Math.abs(term.times()) + " × ",
+                    piece.name(),
+                    one));
+        }
+        StringBuilder formula = new StringBuilder(parts.isEmpty() ? "" : parts.get(0));
+        for (int i = 1; i < parts.size(); i++) {
+            formula.append(terms.get(i).times() < 0 ? " − " : " + ").append(parts.get(i));
+        }
+        if (plusMm != 0) {
+            formula.append(
+                    String.format(Locale.ROOT, " %s %.0f mm %s", plusMm < 0 ? "−" : "+", Math.abs(plusMm), plusWhat));
+        }
+        if (Math.abs(slip) > 0.05) {
+            formula.append(String.format(
+                    Locale.ROOT,
+                    " %s %.0f mm by seams sewn otherwise than drawn",
+                    slip < 0 ? "−" : "+",
+                    Math.abs(slip)));
+        }
+        double finished = sum + slip;
+        return new Finished(this, finished, slip, formula.toString(), fits(finished), fit(finished));
+    }
+
+    private boolean fits(double finished) {
+        return switch (kind) {
+            case LENGTH -> true;
+            case GIRTH -> bodyMm == 0 || Fit.of(finished, bodyMm, stretch) != Fit.TOO_TIGHT;
+            case OPENING -> finished * (1 + stretch) >= bodyMm - ROUNDING_MM;
+        };
+    }
+
+    private Fit fit(double finished) {
+        return kind == Kind.LENGTH || bodyMm == 0 ? Fit.EASY : Fit.of(finished, bodyMm, stretch);
+    }
+
+    /** Length of an edge less what its darts and pleats take up, or width of the piece at a level, less what darts take up there. */
+    private static double measure(Piece piece, String where) {
+        java.util.Optional<Mark> level = piece.level(where);
+        if (level.isPresent()) {
+            double y = level.get().points().get(0).y();
+            // A level along an upper or lower edge is read just inside it.
+            Ring ring = piece.stitchLine().flattened().ring();
+            double at = Math.max(ring.box().minY() + 1e-4, Math.min(ring.box().maxY() - 1e-4, y));
+            return ring.widthAtMm(at);
+        }
+        Edge edge = piece.stitchLine().edge(where);
+        return edge.lengthMm() - takenUpMm(piece, edge);
+    }
+
+    /** What darts and pleats that begin on an edge take up of it, mm. */
+    static double takenUpMm(Piece piece, Edge edge) {
+        List<Point> line = edge.flattened(0.1);
+        return piece.marks().stream()
+                .filter(m -> m.takesUpMm() > 0 && m.points().get(0).distanceMm(line) < 1)
+                .mapToDouble(Mark::takesUpMm)
+                .sum();
+    }
+
+    /** What the two seams that a level or an edge ends at add because they are sewn otherwise than drawn, mm. */
+    private static double slipMm(Piece piece, String where) {
+        List<Edge> edges = piece.stitchLine().edges();
+        java.util.Optional<Mark> level = piece.level(where);
+        if (level.isPresent()) {
+            double y = level.get().points().get(0).y();
+            return edges.stream()
+                    .filter(e -> e.isUpright() && e.reaches(y))
+                    .mapToDouble(e -> piece.allowance(e.name()).slipMm())
+                    .sum();
+        }
+        int at = edges.stream().map(Edge::name).toList().indexOf(where);
+        Edge before = edges.get(Math.floorMod(at - 1, edges.size()));
+        Edge after = edges.get((at + 1) % edges.size());
+        return piece.allowance(before.name()).slipMm()
+                + piece.allowance(after.name()).slipMm();
+    }
+}

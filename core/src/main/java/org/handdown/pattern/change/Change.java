@@ -1,0 +1,88 @@
+package org.handdown.pattern.change;
+
+import java.util.List;
+import org.handdown.geometry.Edge;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+
+/** One named change on a pattern. */
+public sealed interface Change
+        permits Lengthen,
+                Widen,
+                EdgeLedger,
+                LeaveOut,
+                Recut,
+                FacingFrom,
+                MergeAlong,
+                MockUp,
+                SewTogether,
+                Marked,
+                TrueUp {
+    int LONGEST_NAME = 80;
+
+    /** As its owner calls it. */
+    String name();
+
+    /** What it does, in words; lengths in mm. */
+    String words();
+
+    /** @throws RefusedValueException if the pattern has no such piece or edge, or the change would leave no whole piece */
+    Design on(Design design);
+
+    /** All changes, one after the other; one that no longer finds its piece is refused by its number. */
+    static Design all(Design original, List<Change> changes) {
+        Design now = original;
+        for (int i = 0; i < changes.size(); i++) {
+            try {
+                now = changes.get(i).on(now);
+            } catch (IllegalArgumentException e) {
+                throw new RefusedValueException(
+                        "changes[" + i + "]",
+                        "“%s” cannot be done any more: %s Take that change out, or the one before it."
+                                .formatted(changes.get(i).name(), e.getMessage()));
+            }
+        }
+        return now;
+    }
+
+    static String requireName(String name) {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new RefusedValueException("change.name", "Name the change in up to 80 characters.");
+        }
+        return name;
+    }
+
+    static Piece piece(Design design, String id) {
+        return design.find(id)
+                .orElseThrow(() -> new RefusedValueException(
+                        "change.piece", "There is no piece “%s” any more.".formatted(id.replace('-', ' '))));
+    }
+
+    static Edge edge(Piece piece, String name) {
+        return piece.stitchLine().edges().stream()
+                .filter(e -> e.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new RefusedValueException(
+                        "change.edge",
+                        "The %s has no edge “%s”; it has %s."
+                                .formatted(
+                                        piece.name(),
+                                        name,
+                                        String.join(
+                                                ", ",
+                                                piece.stitchLine().edges().stream()
+                                                        .map(Edge::name)
+                                                        .toList()))));
+    }
+
+    /** Refuses a piece whose lines cross themselves. */
+    static Piece whole(Piece piece) {
+        if (!piece.stitchLine().flattened().ring().isSimple()
+                || !piece.cutLine().ring().isSimple()) {
+            throw new RefusedValueException(
+                    "change", "That leaves no whole %s: its outline would cross itself.".formatted(piece.name()));
+        }
+        return piece;
+    }
+}

@@ -1,0 +1,157 @@
+package org.handdown.pattern.change;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.geometry.Segment;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Piece;
+
+/**
+ * A facing that follows an edge of a piece: the edge itself, so deep along its neighbours, and a line everywhere so far from the edge.
+ * It is worked out anew whenever the edge changes.
+ */
+public record FacingFrom(String name, String piece, String edge, double deepMm) implements Change {
+    private static final double STEP_MM = 4;
+
+    public FacingFrom {
+        Change.requireName(name);
+        if (!(deepMm >= 10 && deepMm <= 200)) {
+            throw new RefusedValueException("change.deep", "A facing is from 10 to 200 mm deep.");
+        }
+    }
+
+    @Override
+    public String words() {
+        return String.format(
+                Locale.ROOT,
+                "facing %.0f mm deep behind the %s of the %s",
+                deepMm,
+                edge.replace('-', ' '),
+                piece.replace('-', ' '));
+    }
+
+    @Override
+    public Design on(Design design) {
+        Piece from = Change.piece(design, piece);
+        Change.edge(from, edge);
+        Piece facing = facing(from);
+        List<Piece> pieces = new ArrayList<>(design.pieces());
+        pieces.removeIf(p -> p.id().equals(facing.id()));
+        pieces.add(facing);
+        Design with = design.withPieces(pieces);
+        List<DesignSeam> seams = new ArrayList<>(with.seams());
+        DesignSeam seam = new DesignSeam(
+                facing.name() + " to its edge",
+                List.of(new DesignSeam.Side(piece, edge, 1)),
+                List.of(new DesignSeam.Side(facing.id(), edge, 1)),
+                0,
+                0);
+        seams.removeIf(s -> s.name().equals(seam.name()));
+        seams.add(seam);
+        return new Design(with.name(), with.pieces(), seams, with.rules(), with.notes(), with.cautions());
+    }
+
+    private Piece facing(Piece from) {
+        List<Edge> edges = from.stitchLine().edges();
+        int at = edges.stream().map(Edge::name).toList().indexOf(edge);
+        Edge main = edges.get(at);
+        List<Point> line = main.flattened(0.1);
+        List<Point> after = until(line, edges.get((at + 1) % edges.size()).flattened(0.1));
+        List<Point> back =
+                new ArrayList<>(edges.get(Math.floorMod(at - 1, edges.size())).flattened(0.1));
+        Collections.reverse(back);
+        List<Point> before = until(line, back);
+        List<Point> inner = inner(from, line, after.get(after.size() - 1), before.get(before.size() - 1));
+        Collections.reverse(before);
+        Outline outline =
+                new Outline(List.of(main, lines("end right", after), lines("inner", inner), lines("end left", before)));
+        Map<String, Allowance> allowances = new HashMap<>();
+        allowances.put(edge, from.allowance(edge));
+        allowances.put(
+                "end right", from.allowance(edges.get((at + 1) % edges.size()).name()));
+        allowances.put(
+                "end left",
+                from.allowance(edges.get(Math.floorMod(at - 1, edges.size())).name()));
+        allowances.put("inner", new Allowance(3, "overcast, left flat"));
+        String id = (piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-facing");
+        return Change.whole(new Piece(
+                id.length() > 60 ? id.substring(0, 60) : id,
+                "facing of the %s, %s".formatted(from.name(), edge.replace('-', ' ')),
+                outline,
+                allowances,
+                from.quantity(),
+                from.pair(),
+                CutGrain.EITHER,
+                true,
+                Map.of(),
+                List.of(),
+                from.notches().stream().filter(n -> n.at().distanceMm(line) < 1).toList(),
+                from.cloth(),
+                List.of(),
+                Piece.Way.USUAL));
+    }
+
+    private static Edge lines(String name, List<Point> points) {
+        List<Segment> segments = new ArrayList<>();
+        for (int i = 0; i + 1 < points.size(); i++) {
+            segments.add(new Segment.Line(points.get(i), points.get(i + 1)));
+        }
+        return new Edge(name, segments);
+    }
+
+    /** Along a neighbour until it is as far from the edge as the facing is deep. */
+    private List<Point> until(List<Point> line, List<Point> neighbour) {
+        List<Point> run = new ArrayList<>(List.of(neighbour.get(0)));
+        for (int i = 1; i < neighbour.size(); i++) {
+            Point a = neighbour.get(i - 1);
+            Point b = neighbour.get(i);
+            int steps = Math.max(1, (int) Math.ceil(a.distanceMm(b) / 1.0));
+            for (int k = 1; k <= steps; k++) {
+                Point p = a.toward(b, (double) k / steps);
+                if (p.distanceMm(line) >= deepMm) {
+                    run.add(p);
+                    return run;
+                }
+            }
+            run.add(b);
+        }
+        return run;
+    }
+
+    /** From the end of the right neighbour to the end of the left one, everywhere as deep as the facing, inside the piece. */
+    private List<Point> inner(Piece from, List<Point> line, Point start, Point end) {
+        Ring ring = from.stitchLine().flattened().ring();
+        Region inside = Region.of(ring).grown(0.05);
+        List<Point> found = new ArrayList<>(List.of(start));
+        double length = Edge.lengthMm(line);
+        int steps = Math.max(2, (int) Math.ceil(length / STEP_MM));
+        for (int k = steps; k >= 0; k--) {
+            Point p = Edge.at(line, (double) k / steps);
+            Point ahead = Edge.at(line, Math.min(1, (k + 0.5) / steps));
+            Point behind = Edge.at(line, Math.max(0, (k - 0.5) / steps));
+            Point way = ahead.minus(behind);
+            double w = Math.max(way.lengthMm(), 1e-9);
+            // The inside of a counter-clockwise outline lies to the left.
+            Point q = p.plus(new Point(-way.y() / w, way.x() / w).times(deepMm));
+            boolean far = q.distanceMm(line) > deepMm - 0.3;
+            if (far && inside.covers(q) && q.distanceMm(start) > 2 && q.distanceMm(end) > 2) {
+                found.add(q);
+            }
+        }
+        found.add(end);
+        return found;
+    }
+}

@@ -1,0 +1,207 @@
+package org.handdown.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.BodyMeasure;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
+
+/**
+ * A bodywarmer of thick cloth, lined or not, its fronts meeting edge to edge. Body by {@link TopBlock}; thick cloth goes round the body
+ * on the outside of itself, so 2π × thickness is added to the girth (the inner girth is what is worn).
+ * Worked check: chest 580 mm, 120 of room and 4 mm cloth make 580 + 120 + 25 = 725 mm.
+ */
+final class BodywarmerDraft {
+    static final Draft DRAFT = new Draft(
+            "bodywarmer",
+            "bodywarmer",
+            Draft.Family.TOPS,
+            "No sleeves, open in front, of thick cloth, with or without a lining.",
+            List.of(
+                    BodyMeasure.HEIGHT,
+                    BodyMeasure.CHEST,
+                    BodyMeasure.HIP,
+                    BodyMeasure.NECK_GIRTH,
+                    BodyMeasure.SHOULDER,
+                    BodyMeasure.BACK_WAIST),
+            List.of(
+                    Dimension.length("ease", "Room over the chest", 120, 40, 500),
+                    Dimension.length("below", "Length below the waist", w -> 0.1 * w.mm(BodyMeasure.HEIGHT), 0, 700),
+                    Dimension.length("thick", "Thickness of the cloth", 3, 0, 10),
+                    Dimension.tick("lined", "Lined", true),
+                    Dimension.count("loops", "Buttons with loops", 4, 0, 10),
+                    Dimension.length("button", "Diameter of a button", 22, 6, 45),
+                    Dimension.tick("pockets", "Two patch pockets", true)
+                            .hint("not on very thick cloth: put them into the side seams"),
+                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 25, 0, 60).hint("none where an old edge is kept")),
+            "thick woven or felted; lining smooth",
+            List.of("front", "back"),
+            "Finished chest = chest + room + 2π × thickness; G/4 a quarter; fronts meet at the centre (common practice, no source).",
+            f -> new BodywarmerDraft(f).design());
+
+    private static final double NARROW_SHOULDER_MM = 15;
+    private static final double THICK_MM = 3.5;
+    private static final double LINING_SHORTER_MM = 15;
+
+    private final Figures f;
+    private final double seam;
+    private final double turnOfCloth;
+    private final TopBlock front;
+    private final TopBlock back;
+
+    private BodywarmerDraft(Figures f) {
+        this.f = f;
+        this.seam = f.of("seam");
+        this.turnOfCloth = 2 * Math.PI * f.of("thick");
+        double chest = f.body(BodyMeasure.CHEST) + f.of("ease") + turnOfCloth;
+        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 8;
+        double hem = f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 60 + turnOfCloth);
+        this.back = new TopBlock(
+                chest,
+                hem,
+                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
+                Math.max(30, f.body(BodyMeasure.SHOULDER) - NARROW_SHOULDER_MM),
+                neckWide,
+                TopBlock.BACK_NECK_DEEP_MM);
+        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide) + 10);
+    }
+
+    private Design design() {
+        List<Piece> pieces = new ArrayList<>();
+        pieces.add(frontPiece());
+        pieces.add(backPiece());
+        if (f.is("lined")) {
+            pieces.add(lining(frontPiece(), "front-lining", "front lining"));
+            pieces.add(lining(backPiece(), "back-lining", "back lining"));
+        }
+        if (f.is("pockets")) {
+            double wide = Math.rint(0.34 * front.girth() / 4 * 2);
+            pieces.add(Paper.rectangle("pocket", "patch pocket", wide, 1.05 * wide)
+                    .allow("upper", new Allowance(25, "turned twice for the pocket's mouth"))
+                    .seams(seam)
+                    .copies(2)
+                    .optional()
+                    .piece());
+        }
+        return new Design("bodywarmer", pieces, seams(), sizes(), notes(), cautions());
+    }
+
+    private Piece frontPiece() {
+        return edged(front.half("front", "front", 0)
+                        .allow(
+                                "centre",
+                                new Allowance(f.is("lined") ? seam : 0, f.is("lined") ? "sewn to the lining" : "bound"))
+                        .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
+                .pairs(1)
+                .piece();
+    }
+
+    private Piece backPiece() {
+        return edged(back.full("back", "back"))
+                .notch("centre", 0, 0)
+                .notch("centre", 0, back.neckCentre().y())
+                .piece();
+    }
+
+    private Paper edged(Paper paper) {
+        return paper.hem("hem", f.of("hem")).seams(seam);
+    }
+
+    private Piece lining(Piece shell, String id, String name) {
+        java.util.Map<String, Allowance> allowances = new java.util.HashMap<>(shell.allowances());
+        allowances.replaceAll((edge, a) -> Allowance.seam(seam));
+        allowances.put(
+                "hem",
+                Allowance.turned(Math.max(0, f.of("hem") - LINING_SHORTER_MM), "turned up; ends above the outer hem"));
+        Piece lined = shell.named(id, name).withCloth(PieceCloth.LINING).withAllowances(allowances);
+        return new Piece(
+                lined.id(),
+                lined.name(),
+                lined.stitchLine(),
+                lined.allowances(),
+                lined.quantity(),
+                lined.pair(),
+                lined.grain(),
+                lined.required(),
+                java.util.Map.of(),
+                List.of(),
+                lined.notches(),
+                lined.cloth(),
+                lined.marks(),
+                lined.way());
+    }
+
+    private List<DesignSeam> seams() {
+        List<DesignSeam> seams = new ArrayList<>(List.of(
+                Join.equal("side seams", "front", "side", "back", "side left"),
+                Join.equal("shoulder seams", "front", "shoulder", "back", "shoulder left")));
+        if (f.is("lined")) {
+            seams.add(Join.equal("front edge to its lining", "front", "centre", "front-lining", "centre"));
+            seams.add(Join.equal("armhole to its lining", "front", "armhole", "front-lining", "armhole"));
+            seams.add(Join.equal("back neck to its lining", "back", "neck", "back-lining", "neck"));
+        }
+        return seams;
+    }
+
+    private List<Size> sizes() {
+        return List.of(
+                Size.girth(
+                        "chest",
+                        f.body(BodyMeasure.CHEST),
+                        f.of("ease") + turnOfCloth,
+                        0,
+                        new Size.Term("front", "chest", 2),
+                        new Size.Term("back", "chest", 1)),
+                Size.girth(
+                        "hem",
+                        f.of("below") < 40 ? 0 : f.body(BodyMeasure.HIP),
+                        back.hemGirth() - f.body(BodyMeasure.HIP),
+                        0,
+                        new Size.Term("front", "hem", 2),
+                        new Size.Term("back", "hem", 1)),
+                Size.length("front edge", 0, new Size.Term("front", "centre", 1)),
+                Size.length("side", 0, new Size.Term("front", "side", 1)));
+    }
+
+    private List<String> notes() {
+        List<String> notes = new ArrayList<>();
+        notes.add(String.format(
+                Locale.ROOT,
+                "%.0f mm of the chest's girth are the turn of the cloth: it lies on the outside of itself.",
+                turnOfCloth));
+        int n = f.count("loops");
+        if (n > 0) {
+            double edge = front.neckCentre().y();
+            double apart = n == 1 ? 0 : 0.72 * edge / (n - 1);
+            notes.add(String.format(
+                    Locale.ROOT,
+                    "%d buttons every %.0f mm, the first 20 mm below the neck; a loop opens flat to %.0f mm: %.0f mm of cord each, both ends sewn in.",
+                    n,
+                    apart,
+                    f.of("button") + f.of("thick"),
+                    2 * (f.of("button") / 2 + 10) + 2 * 13));
+        }
+        if (f.of("thick") >= THICK_MM) {
+            notes.add(
+                    "Thick cloth: clips instead of pins, grade the layers, and keep enough over to cut one front again.");
+            if (f.is("pockets")) {
+                notes.add("Patch pockets on cloth this thick stand off: rather put them into the side seams.");
+            }
+        }
+        return notes;
+    }
+
+    private List<String> cautions() {
+        return f.count("loops") > 0 && f.body(BodyMeasure.HEIGHT) < BodyLimits.UNDER_THREE_MM
+                ? List.of(BodyLimits.BUTTONS)
+                : List.of();
+    }
+}

@@ -1,0 +1,86 @@
+package org.handdown.pattern.draft;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.Wearer;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+
+/**
+ * A garment or a part of one that can be drafted: what it asks of the body, what is free, what the cloth must do, and how it is drawn.
+ *
+ * @param about in a sentence
+ * @param measures of the body that it needs, in the order they are asked
+ * @param cloth what the cloth must be or do
+ * @param whole ids of pieces that must not be pieced together from smaller ones
+ * @param formula the sums behind it, in words, with their source
+ * @param drawing puts figures into pieces
+ */
+public record Draft(
+        String id,
+        String words,
+        Family family,
+        String about,
+        List<BodyMeasure> measures,
+        List<Dimension> dimensions,
+        String cloth,
+        List<String> whole,
+        String formula,
+        Function<Figures, Design> drawing) {
+    /** Where it is found in the list. */
+    public enum Family {
+        LEGS("for the legs"),
+        TOPS("for the top"),
+        SKIRTS("skirts"),
+        SMALL("head, hands and legs"),
+        PARTS("bands, frills and strips"),
+        INSERTS("let into a seam"),
+        POCKETS("pockets");
+
+        private final String words;
+
+        Family(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Draft {
+        measures = List.copyOf(measures);
+        dimensions = List.copyOf(dimensions);
+        whole = List.copyOf(whole);
+    }
+
+    /** Values of all dimensions: those chosen, and the usual ones of this wearer for the rest. */
+    public Figures figures(Wearer wearer, Map<String, Double> chosen) {
+        return new Figures(this, wearer, chosen);
+    }
+
+    /**
+     * Draws it.
+     *
+     * @throws RefusedValueException if the figures make no whole piece, saying which
+     */
+    public Design draw(Wearer wearer, Map<String, Double> chosen) {
+        Figures figures = figures(wearer, chosen);
+        Design design = drawing.apply(figures);
+        for (Piece piece : design.pieces()) {
+            var ring = piece.stitchLine().flattened().ring();
+            if (!ring.isSimple()
+                    || ring.signedAreaMm2() <= 0
+                    || !piece.cutLine().ring().isSimple()) {
+                throw new RefusedValueException(
+                        "choices",
+                        "These figures make no whole %s: its outline would cross itself. Change the last figure back, or measure the body again."
+                                .formatted(piece.name()));
+            }
+        }
+        return design;
+    }
+}

@@ -1,0 +1,324 @@
+package org.handdown.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.Fit;
+import org.handdown.body.Movement;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
+
+/**
+ * A-line skirt, straight stretch skirt and wrap skirt: quarters by {@link SkirtBlock}. Finished hip = hip + room; in stretch cloth less
+ * than the body, by a share that stays under 60 % of the measured stretch (handbook of the trade §4). Worked check: hip 950 mm at 900
+ * finished is stretched 5.6 % in wear; a waist finished at 640 mm must stretch by 48.4 % to pass those hips, so entry binds.
+ */
+final class FittedSkirtDraft {
+    static final Draft A_LINE = new Draft(
+            "a-line-skirt",
+            "A-line skirt",
+            Draft.Family.SKIRTS,
+            "Fitted to the hip, wider to the hem, darts and a waistband.",
+            measures(),
+            List.of(
+                    length(),
+                    Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
+                    Dimension.length("hipEase", "Room over the hips", 50, 10, 400),
+                    Dimension.length("flare", "Wider at the hem than at the hips, all round", 240, 0, 1600),
+                    Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
+                    Dimension.length("band", "Finished width of the waistband", 30, 10, 100),
+                    Dimension.length("seam", "Seam allowance", 12, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
+            "woven, medium",
+            List.of(),
+            "Finished hip = hip + room; a quarter of the difference between hip and waist goes 0.4 into a dart and 0.6 into the side seam (common practice, no source).",
+            FittedSkirtDraft::aLine);
+
+    static final Draft STRETCH = new Draft(
+            "stretch-skirt",
+            "straight stretch skirt",
+            Draft.Family.SKIRTS,
+            "Close-fitting, straight, pulled on; elastic in the waist.",
+            measures(),
+            List.of(
+                    length(),
+                    Dimension.share("tight", "Smaller than the body, by", 0.05, 0, 0.6),
+                    Dimension.share("stretch", "Stretch of the cloth across", 0.3, 0, 2)
+                            .hint("measured over at least 10 cm"),
+                    Dimension.length("elastic", "Width of the elastic", 30, 5, 80),
+                    Dimension.length("seam", "Seam allowance", 8, 3, 20),
+                    Dimension.length("hem", "Hem allowance", 20, 0, 60).hint("none where an old hem is kept")),
+            "knit that springs back; greater stretch round the body",
+            List.of("front", "back"),
+            "Finished girth = body × (1 − share); stretched in wear by body/finished − 1, comfortable to 60 % of the measured stretch; the waist × (1 + stretch) passes the hips (handbook of the trade §4).",
+            FittedSkirtDraft::stretch);
+
+    static final Draft WRAP = new Draft(
+            "wrap-skirt",
+            "wrap skirt",
+            Draft.Family.SKIRTS,
+            "A back and two fronts that lie over each other, tied at the side.",
+            measures(),
+            List.of(
+                    length(),
+                    Dimension.length("waistEase", "Room at the waist", 20, 0, 300),
+                    Dimension.length("hipEase", "Room over the hips", 60, 10, 400),
+                    Dimension.length("flare", "Wider at the hem than at the hips, all round", 200, 0, 1600),
+                    Dimension.share("wrap", "Each front beyond the centre, share of its half", 0.6, 0.2, 1)
+                            .hint("1: it reaches the other side seam"),
+                    Dimension.length("band", "Finished width of the waistband and ties", 30, 10, 100),
+                    Dimension.length("tie", "Length of each tie", w -> 0.9 * w.mm(BodyMeasure.WAIST), 200, 1800),
+                    Dimension.length("seam", "Seam allowance", 12, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
+            "woven, medium",
+            List.of(),
+            "Finished hip = hip + room, measured closed: the overlap is taken off. Ties reach round and knot (common practice, no source).",
+            FittedSkirtDraft::wrap);
+
+    private FittedSkirtDraft() {}
+
+    private static List<BodyMeasure> measures() {
+        return List.of(
+                BodyMeasure.HEIGHT,
+                BodyMeasure.WAIST,
+                BodyMeasure.HIP,
+                BodyMeasure.WAIST_TO_HIP,
+                BodyMeasure.WAIST_TO_FLOOR,
+                BodyMeasure.INSIDE_LEG);
+    }
+
+    private static Dimension length() {
+        return Dimension.length(
+                "length",
+                "Length",
+                w -> Math.max(0.58 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 1.5 * w.mm(BodyMeasure.WAIST_TO_HIP)),
+                150,
+                1300);
+    }
+
+    private static double hip(Figures f) {
+        return f.body(BodyMeasure.HIP) + f.of("hipEase");
+    }
+
+    private static SkirtBlock woven(Figures f) {
+        double hip = hip(f);
+        return SkirtBlock.of(
+                f.body(BodyMeasure.WAIST) + f.of("waistEase"),
+                hip,
+                hip + f.of("flare"),
+                f.body(BodyMeasure.WAIST_TO_HIP),
+                f.of("length"));
+    }
+
+    private static Paper finished(Figures f, Paper paper) {
+        return paper.hem("hem", f.of("hem")).seams(f.of("seam"));
+    }
+
+    private static List<Size> girths(Figures f, double hipStretch, List<Size.Term> waist, List<Size.Term> hip) {
+        double waistEase = f.of("waistEase");
+        return List.of(
+                new Size("waist", Size.Kind.GIRTH, waist, 0, "", f.body(BodyMeasure.WAIST), waistEase, hipStretch),
+                new Size("hip", Size.Kind.GIRTH, hip, 0, "", f.body(BodyMeasure.HIP), f.of("hipEase"), hipStretch));
+    }
+
+    private static Size.Term term(String piece, String where, int times) {
+        return new Size.Term(piece, where, times);
+    }
+
+    private static Design aLine(Figures f) {
+        SkirtBlock block = woven(f);
+        Piece front = finished(f, block.full("front", "front")).piece();
+        Piece back = finished(f, block.full("back", "back")).piece();
+        double waist = 4 * block.waist();
+        Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
+        List<Size> sizes = new ArrayList<>(girths(
+                f,
+                0,
+                List.of(term("front", "waist", 1), term("back", "waist", 1)),
+                List.of(term("front", "hip", 1), term("back", "hip", 1))));
+        sizes.add(Size.length("hem, all round", 0, term("front", "hem", 1), term("back", "hem", 1)));
+        sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
+        List<String> notes = new ArrayList<>(walking(f, block, 0));
+        notes.add(opening(f, waist));
+        return new Design(
+                "A-line skirt",
+                List.of(front, back, band),
+                List.of(
+                        Join.equal("side seams", "front", "side right", "back", "side left"),
+                        bandSeam(block, f.of("overlap"))),
+                sizes,
+                notes,
+                List.of());
+    }
+
+    /** The band is as long as the waist after its darts, and the overlap. */
+    private static DesignSeam bandSeam(SkirtBlock block, double overlap) {
+        double less = overlap - 4 * block.dart();
+        return new DesignSeam(
+                "waistband on the waist, darts closed",
+                List.of(Join.side("front", "waist"), Join.side("back", "waist")),
+                List.of(Join.side("waistband", "lower")),
+                less,
+                less);
+    }
+
+    private static String opening(Figures f, double waist) {
+        double hip = f.body(BodyMeasure.HIP);
+        return hip > waist
+                ? String.format(
+                        Locale.ROOT,
+                        "Hips of %.0f mm do not pass a waist of %.0f mm: leave the left side open for a zip of at least %.0f mm.",
+                        hip,
+                        waist,
+                        Math.max(120, (hip - waist) / 2 + 40))
+                : "It goes on over the hips without an opening.";
+    }
+
+    /** Room to walk: told where a slit must start. */
+    private static List<String> walking(Figures f, SkirtBlock block, double stretch) {
+        double floor = f.body(BodyMeasure.WAIST_TO_FLOOR);
+        double hemUp = Math.max(0, floor - block.length());
+        if (hemUp >= f.body(BodyMeasure.INSIDE_LEG)) {
+            return List.of("It ends above the crotch: walking asks for nothing.");
+        }
+        Movement step = Movement.of(f.wearer());
+        List<String> notes = new ArrayList<>();
+        notes.add(String.format(
+                Locale.ROOT,
+                "An easy step of %.0f mm needs %.0f mm round the hem; it has %.0f mm.",
+                step.strideMm(),
+                step.neededMm(hemUp),
+                4 * block.hem() * (1 + stretch)));
+        step.slitStartMm(hemUp, 4 * block.hem(), hemUp + block.hipY(), 4 * block.hip(), stretch)
+                .ifPresent(at -> notes.add(String.format(
+                        Locale.ROOT,
+                        "A slit from the hem up to %.0f mm above it lets her or him walk; or widen the hem.",
+                        at - hemUp)));
+        return notes;
+    }
+
+    private static Design stretch(Figures f) {
+        double keep = 1 - f.of("tight");
+        double hip = f.body(BodyMeasure.HIP) * keep;
+        double waist = f.body(BodyMeasure.WAIST) * keep;
+        double stretch = f.of("stretch");
+        // The waist before its elastic is as wide as getting in asks for.
+        double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
+        SkirtBlock block = new SkirtBlock(
+                Math.min(entry, Math.max(hip, waist)) / 4,
+                hip / 4,
+                hip / 4,
+                0,
+                Math.min(f.body(BodyMeasure.WAIST_TO_HIP), 0.9 * f.of("length")),
+                f.of("length"));
+        double casing = f.of("elastic") + 3 + f.of("seam");
+        Piece front = stretchPiece(f, block.full("front", "front"), casing);
+        Piece back = stretchPiece(f, block.full("back", "back"), casing);
+        List<Size> sizes = List.of(
+                Size.girth(
+                        "hip",
+                        f.body(BodyMeasure.HIP),
+                        hip - f.body(BodyMeasure.HIP),
+                        stretch,
+                        term("front", "hip", 1),
+                        term("back", "hip", 1)),
+                Size.opening(
+                        "waist before the elastic, which must pass the hips",
+                        f.body(BodyMeasure.HIP),
+                        stretch,
+                        term("front", "waist", 1),
+                        term("back", "waist", 1)),
+                Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
+        List<String> notes = new ArrayList<>();
+        notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), stretch) + ".");
+        notes.add(String.format(
+                Locale.ROOT,
+                "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; sew every seam that is stretched with a stitch that gives.",
+                f.body(BodyMeasure.WAIST),
+                ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WAIST))));
+        notes.addAll(walking(f, block, Fit.COMFORTABLE_SHARE * stretch));
+        return new Design(
+                "straight stretch skirt",
+                List.of(front, back),
+                List.of(Join.equal("side seams", "front", "side right", "back", "side left")),
+                sizes,
+                notes,
+                List.of());
+    }
+
+    private static Piece stretchPiece(Figures f, Paper paper, double casing) {
+        return finished(
+                        f,
+                        paper.allow(
+                                "waist",
+                                org.handdown.pattern.Allowance.turned(
+                                        Math.min(100, casing), "turned down for the elastic")))
+                .piece();
+    }
+
+    private static Design wrap(Figures f) {
+        SkirtBlock block = woven(f);
+        double beyond = f.of("wrap") * block.waist();
+        Piece front = finished(
+                        f,
+                        block.half("front", "front", beyond)
+                                .allow("centre", new org.handdown.pattern.Allowance(20, "turned twice and topstitched"))
+                                .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
+                .pairs(1)
+                .piece();
+        Piece back = finished(f, block.full("back", "back")).piece();
+        double waist = 4 * block.waist() + 2 * beyond;
+        Piece band = CircleSkirtDraft.waistband(waist, f.of("band"), f.of("seam"), 0);
+        Piece tie = Paper.rectangle("tie", "tie", 2 * f.of("band"), f.of("tie"))
+                .seams(f.of("seam"))
+                .copies(2)
+                .wish("right", EdgeWish.of(Role.TIE))
+                .mark(
+                        org.handdown.pattern.Mark.Kind.FOLD,
+                        "folded lengthwise",
+                        new org.handdown.geometry.Point(0, 0),
+                        new org.handdown.geometry.Point(0, f.of("tie")))
+                .piece();
+        List<Size.Term> hips = List.of(term("front", "hip", 2), term("back", "hip", 1));
+        List<Size.Term> waists = List.of(term("front", "waist", 2), term("back", "waist", 1));
+        List<Size> sizes = new ArrayList<>();
+        girths(f, 0, waists, hips).forEach(s -> sizes.add(s.plus(-2 * beyond, "overlap")));
+        sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side", 1)));
+        double least = f.body(BodyMeasure.WAIST) / 2 + 250;
+        List<String> notes = new ArrayList<>();
+        notes.add(String.format(
+                Locale.ROOT,
+                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.",
+                beyond,
+                2 * beyond));
+        notes.add(String.format(
+                Locale.ROOT,
+                "A tie of %.0f mm must reach half round and knot: %s.",
+                f.of("tie"),
+                f.of("tie") >= least
+                        ? "long enough"
+                        : String.format(Locale.ROOT, "%.0f mm short, or knot at the side", least - f.of("tie"))));
+        notes.add("Leave a slot in the right side of the band for the inner tie.");
+        notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
+        return new Design(
+                "wrap skirt",
+                List.of(front, back, band, tie),
+                List.of(
+                        Join.equal("side seams", "front", "side", "back", "side left"),
+                        new DesignSeam(
+                                "waistband on the waist, darts closed",
+                                List.of(Join.side("front", "waist", 2), Join.side("back", "waist")),
+                                List.of(Join.side("waistband", "lower")),
+                                -4 * block.dart(),
+                                -4 * block.dart()),
+                        Join.equal("ties on the band", "tie", "lower", "waistband", "right")),
+                sizes,
+                notes,
+                f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM ? List.of(BodyLimits.TIES) : List.of());
+    }
+}

@@ -1,0 +1,218 @@
+package org.handdown.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.BodyMeasure;
+import org.handdown.geometry.Point;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Mark;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Size;
+
+/**
+ * Skirts of straight panels: gathered onto a waistband or an elastic, or laid in knife pleats. Gathers by a ratio of 1.5 light, 2 usual,
+ * 3 sheer; a knife pleat of depth d takes up 2d (handbook of the trade §3, §4). Worked check: waist 600 mm with a ratio of 2 takes
+ * 1200 mm of cloth; with 12 pleats of 25 mm it takes 600 + 12 · 50 = 1200 mm as well.
+ */
+final class FullSkirtDraft {
+    static final Draft GATHERED = new Draft(
+            "gathered-skirt",
+            "gathered skirt",
+            Draft.Family.SKIRTS,
+            "Straight panels gathered onto a waistband, or a casing with elastic.",
+            List.of(BodyMeasure.WAIST, BodyMeasure.HIP, BodyMeasure.WAIST_TO_FLOOR),
+            List.of(
+                    Dimension.choice("waist", "Waist", "waistband", "elastic in a casing"),
+                    Dimension.share("ratio", "Gathering ratio", 2, 1.2, 4).hint("1.5 light, 2 usual, 3 sheer"),
+                    Dimension.count("panels", "Panels", 2, 1, 12),
+                    length(),
+                    Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
+                    Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
+                    Dimension.length("band", "Width of band or elastic", 25, 5, 100),
+                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 40, 0, 80).hint("none where an old hem is kept")),
+            "light to medium, gathers well",
+            List.of(),
+            "All panels together = ratio × band; on elastic at least the hips and 40 mm (handbook of the trade §4).",
+            FullSkirtDraft::gathered);
+
+    static final Draft PLEATED = new Draft(
+            "pleated-skirt",
+            "pleated skirt",
+            Draft.Family.SKIRTS,
+            "Straight panels laid in knife pleats on a waistband.",
+            List.of(BodyMeasure.WAIST, BodyMeasure.HIP, BodyMeasure.WAIST_TO_FLOOR),
+            List.of(
+                    Dimension.count("pleats", "Pleats, all round", 12, 2, 48),
+                    Dimension.length("depth", "Depth of a pleat", 25, 8, 90).hint("it takes up twice that"),
+                    Dimension.count("panels", "Panels", 2, 1, 6),
+                    length(),
+                    Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
+                    Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
+                    Dimension.length("band", "Finished width of the waistband", 30, 10, 100),
+                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 40, 0, 80).hint("none where an old hem is kept")),
+            "holds a crease",
+            List.of(),
+            "All panels together = waist + room + 2 × depth for every pleat (handbook of the trade §3).",
+            FullSkirtDraft::pleated);
+
+    private FullSkirtDraft() {}
+
+    private static Dimension length() {
+        return Dimension.length("length", "Length", w -> 0.55 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 100, 1300);
+    }
+
+    private static Design gathered(Figures f) {
+        boolean elastic = f.of("waist") == 1;
+        double waist = f.body(BodyMeasure.WAIST) + f.of("waistEase");
+        double least = elastic ? f.body(BodyMeasure.HIP) + 40 : 0;
+        double all = Math.max(f.of("ratio") * waist, least);
+        int panels = f.count("panels");
+        Paper paper = Paper.rectangle("panel", "skirt panel", all / panels, f.of("length"))
+                .hem("lower", f.of("hem"))
+                .copies(panels)
+                .quarters("upper");
+        if (elastic) {
+            paper.allow(
+                    "upper",
+                    Allowance.turned(Math.min(100, f.of("band") + 3 + f.of("seam")), "turned down for the elastic"));
+        } else {
+            double y = f.of("length");
+            paper.mark(
+                    Mark.Kind.GATHER,
+                    "gather all of this edge, two rows",
+                    new Point(-all / panels / 2, y),
+                    new Point(all / panels / 2, y));
+        }
+        List<Piece> pieces = new ArrayList<>(List.of(paper.seams(f.of("seam")).piece()));
+        List<DesignSeam> seams = new ArrayList<>(List.of(Join.equal("side seams", "panel", "right", "panel", "left")));
+        List<Size> sizes = new ArrayList<>();
+        if (elastic) {
+            sizes.add(Size.opening(
+                    "waist before the elastic, which must pass the hips",
+                    f.body(BodyMeasure.HIP),
+                    0,
+                    new Size.Term("panel", "upper", panels)));
+        } else {
+            pieces.add(
+                    CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap")));
+            double ratio = all / (waist + f.of("overlap"));
+            seams.add(Join.ratio(
+                    "panels gathered onto the band",
+                    List.of(Join.side("waistband", "lower")),
+                    List.of(Join.side("panel", "upper", panels)),
+                    ratio));
+            sizes.add(closedBand(f));
+        }
+        sizes.add(Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)));
+        sizes.add(Size.length("length", f.of("length"), new Size.Term("panel", "right", 1)));
+        List<String> notes = List.of(
+                elastic
+                        ? String.format(
+                                Locale.ROOT,
+                                "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm in the casing to thread it.",
+                                f.body(BodyMeasure.WAIST),
+                                ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WAIST)))
+                        : String.format(
+                                Locale.ROOT,
+                                "%.0f mm of cloth onto %.0f mm of band: %.2f to 1. Quarter marks on both; two rows, one inside the allowance, one 6 mm from the edge.",
+                                all,
+                                waist + f.of("overlap"),
+                                all / (waist + f.of("overlap"))),
+                entry(f, waist, elastic));
+        return new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
+    }
+
+    private static String entry(Figures f, double waist, boolean elastic) {
+        double hip = f.body(BodyMeasure.HIP);
+        return elastic || hip <= waist
+                ? "It goes on over the hips without an opening."
+                : String.format(
+                        Locale.ROOT,
+                        "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for at least %.0f mm.",
+                        hip,
+                        waist,
+                        Math.max(120, (hip - waist) / 2 + 40));
+    }
+
+    private static Size closedBand(Figures f) {
+        return Size.girth(
+                        "waistband closed",
+                        f.body(BodyMeasure.WAIST),
+                        f.of("waistEase"),
+                        0,
+                        new Size.Term("waistband", "lower", 1))
+                .plus(-f.of("overlap"), "overlap");
+    }
+
+    private static Design pleated(Figures f) {
+        double waist = f.body(BodyMeasure.WAIST) + f.of("waistEase");
+        int panels = f.count("panels");
+        int all = f.count("pleats");
+        // Every panel gets as many as the others: the last ones are shared out by rounding up.
+        int each = Math.max(1, (int) Math.ceil((double) all / panels));
+        double depth = f.of("depth");
+        double flat = waist / panels;
+        double wide = flat + each * 2 * depth;
+        double high = f.of("length");
+        double apart = flat / each;
+        Paper paper = Paper.rectangle("panel", "skirt panel", wide, high)
+                .hem("lower", f.of("hem"))
+                .seams(f.of("seam"))
+                .copies(panels);
+        for (int i = 0; i < each; i++) {
+            double from = -wide / 2 + apart / 2 + i * (apart + 2 * depth);
+            paper.mark(
+                    Mark.Kind.PLEAT,
+                    "pleat " + (i + 1),
+                    new Point(from, high),
+                    new Point(from, 0.75 * high),
+                    new Point(from + 2 * depth, high),
+                    new Point(from + 2 * depth, 0.75 * high));
+        }
+        Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
+        double less = f.of("overlap") - panels * each * 2 * depth;
+        List<String> notes = List.of(
+                String.format(
+                        Locale.ROOT,
+                        "%d pleats of %.0f mm take up %.0f mm; each covers %.0f mm of the waist.%s",
+                        panels * each,
+                        depth,
+                        panels * each * 2 * depth,
+                        apart,
+                        panels * each != all
+                                ? " Every panel has the same number, so there are a few more than asked for."
+                                : ""),
+                apart < depth
+                        ? "The pleats lie deeper than they are apart: three layers and more at the waist. Fewer or shallower ones lie flatter."
+                        : "Mark all pleats from one end, not each from the last; baste them before the band goes on.",
+                entry(f, waist, false));
+        return new Design(
+                "pleated skirt",
+                List.of(paper.piece(), band),
+                List.of(
+                        Join.equal("side seams", "panel", "right", "panel", "left"),
+                        new DesignSeam(
+                                "band on the waist, pleats laid",
+                                List.of(Join.side("panel", "upper", panels)),
+                                List.of(Join.side("waistband", "lower")),
+                                less,
+                                less)),
+                List.of(
+                        Size.girth(
+                                "waist, pleats laid",
+                                f.body(BodyMeasure.WAIST),
+                                f.of("waistEase"),
+                                0,
+                                new Size.Term("panel", "upper", panels)),
+                        closedBand(f),
+                        Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)),
+                        Size.length("length", high, new Size.Term("panel", "right", 1))),
+                notes,
+                List.of());
+    }
+}

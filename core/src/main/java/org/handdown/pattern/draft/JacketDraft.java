@@ -1,0 +1,240 @@
+package org.handdown.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.body.BodyMeasure;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Point;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
+
+/**
+ * An open, straight jacket: its sleeves cut on in one with the body, or set on flat to a dropped shoulder. Body by {@link TopBlock}. A
+ * cut-on sleeve runs on along the shoulder line; under the arm it turns in a curve into the side seam (common practice, no source).
+ * Worked check: chest 920 mm and 200 of room make fronts and back of 280 mm a quarter.
+ */
+final class JacketDraft {
+    static final Draft DRAFT = new Draft(
+            "jacket",
+            "open straight jacket",
+            Draft.Family.TOPS,
+            "Straight, open in front, sleeves cut on or set on flat.",
+            List.of(
+                    BodyMeasure.CHEST,
+                    BodyMeasure.HIP,
+                    BodyMeasure.NECK_GIRTH,
+                    BodyMeasure.SHOULDER,
+                    BodyMeasure.BACK_WAIST,
+                    BodyMeasure.UPPER_ARM,
+                    BodyMeasure.ARM_LENGTH,
+                    BodyMeasure.HAND_GIRTH,
+                    BodyMeasure.HEIGHT),
+            List.of(
+                    Dimension.choice("sleeves", "Sleeves", "set on flat", "cut on"),
+                    Dimension.length("ease", "Room over the chest", 200, 80, 600),
+                    Dimension.length("below", "Length below the waist", w -> 0.16 * w.mm(BodyMeasure.HEIGHT), 0, 900),
+                    Dimension.share("sleeve", "Sleeve, share of the arm", 0.95, 0.3, 1.15),
+                    Dimension.length("drop", "Shoulder dropped beyond its tip", 40, 0, 160),
+                    Dimension.length("band", "Front band, finished width", 40, 15, 120),
+                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
+            "woven or stable knit with some drape",
+            List.of("front", "back"),
+            "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; front band = both fronts and the back neck (common practice, no source).",
+            f -> new JacketDraft(f).design());
+
+    private static final double CURVE_MM = 60;
+
+    private final Figures f;
+    private final double seam;
+    private final TopBlock front;
+    private final TopBlock back;
+
+    private JacketDraft(Figures f) {
+        this.f = f;
+        this.seam = f.of("seam");
+        double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
+        double hem = f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 80);
+        boolean cutOn = f.of("sleeves") == 1;
+        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 8;
+        this.back = new TopBlock(
+                chest,
+                hem,
+                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
+                f.body(BodyMeasure.SHOULDER) + (cutOn ? 0 : f.of("drop")),
+                neckWide,
+                TopBlock.BACK_NECK_DEEP_MM);
+        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide) + 20);
+    }
+
+    private Design design() {
+        return f.of("sleeves") == 1 ? cutOn() : setOn();
+    }
+
+    private double sleeveMm() {
+        return f.of("sleeve") * f.body(BodyMeasure.ARM_LENGTH);
+    }
+
+    private double cuffMm() {
+        return Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) * 0.95);
+    }
+
+    private Design setOn() {
+        double armhole = front.armhole("").lengthMm() + back.armhole("").lengthMm();
+        SleeveBlock sleeve = SleeveBlock.of(
+                armhole, f.body(BodyMeasure.UPPER_ARM) + 0.35 * f.of("ease"), cuffMm(), sleeveMm() - f.of("drop"));
+        Piece fronts = finished(front.half("front", "front", 0)).pairs(1).piece();
+        Piece backs = finished(back.full("back", "back"))
+                .notch("centre", 0, 0)
+                .notch("centre", 0, back.neckCentre().y())
+                .piece();
+        Piece sleeves = sleeve.paper("sleeve", "sleeve")
+                .hem("hem", f.of("hem"))
+                .wish("hem", EdgeWish.of(Role.CUFF))
+                .seams(seam)
+                .pairs(1)
+                .piece();
+        List<DesignSeam> seams = new ArrayList<>(List.of(
+                Join.equal("side seams", "front", "side", "back", "side left"),
+                Join.equal("shoulder seams", "front", "shoulder", "back", "shoulder left"),
+                Join.eased(
+                        "sleeve head on the armhole",
+                        List.of(Join.side("front", "armhole"), Join.side("back", "armhole left")),
+                        List.of(Join.side("sleeve", "head")),
+                        0,
+                        0),
+                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
+                bandSeam()));
+        List<Size> sizes = sizes();
+        sizes.add(Size.opening("upper arm", f.body(BodyMeasure.UPPER_ARM), 0, new Size.Term("sleeve", "upper arm", 1)));
+        sizes.add(Size.opening(
+                "sleeve end, which must pass the hand",
+                f.body(BodyMeasure.HAND_GIRTH),
+                0,
+                new Size.Term("sleeve", "hem", 1)));
+        return new Design("jacket", List.of(fronts, backs, sleeves, band()), seams, sizes, notes(), List.of());
+    }
+
+    private DesignSeam bandSeam() {
+        return Join.equal(
+                "band on fronts and neck",
+                List.of(Join.side("front", "centre", 2), Join.side("front", "neck", 2), Join.side("back", "neck")),
+                List.of(Join.side("front-band", "right")));
+    }
+
+    private Piece band() {
+        double length = 2 * (frontEdge() + front.neck("").lengthMm())
+                + 2 * back.neck("").lengthMm();
+        return Paper.rectangle("front-band", "front band", 2 * f.of("band"), length)
+                .seams(seam)
+                .notch("centre back", "right", 0.5)
+                .mark(org.handdown.pattern.Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, length))
+                .piece();
+    }
+
+    private double frontEdge() {
+        return front.neckCentre().y();
+    }
+
+    private Paper finished(Paper paper) {
+        return paper.hem("hem", f.of("hem")).seams(seam);
+    }
+
+    // Cut on
+
+    private Design cutOn() {
+        Piece fronts = half(front, "front", "front").pairs(1).piece();
+        Piece backs = half(back, "back", "back")
+                .allow("centre", Allowance.seam(seam))
+                .pairs(1)
+                .piece();
+        List<DesignSeam> seams = List.of(
+                Join.equal("side and underarm seams", "front", "side", "back", "side"),
+                Join.equal("shoulder and over the arm", "front", "shoulder", "back", "shoulder"),
+                Join.equal("centre back", "back", "centre", "back", "centre"),
+                Join.equal(
+                        "band on fronts and neck",
+                        List.of(
+                                Join.side("front", "centre", 2),
+                                Join.side("front", "neck", 2),
+                                Join.side("back", "neck", 2)),
+                        List.of(Join.side("front-band", "right"))));
+        List<Size> sizes = new ArrayList<>();
+        sizes.add(Size.girth(
+                "chest",
+                f.body(BodyMeasure.CHEST),
+                f.of("ease"),
+                0,
+                new Size.Term("front", "chest", 2),
+                new Size.Term("back", "chest", 2)));
+        sizes.add(Size.opening(
+                "sleeve end, which must pass the hand",
+                f.body(BodyMeasure.HAND_GIRTH),
+                0,
+                new Size.Term("front", "sleeve end", 1),
+                new Size.Term("back", "sleeve end", 1)));
+        sizes.add(Size.length("front edge", 0, new Size.Term("front", "centre", 1)));
+        List<String> notes = new ArrayList<>(notes());
+        notes.add("Clip the curve under the arm before turning, and tape it: it takes all the strain.");
+        return new Design("jacket", List.of(fronts, backs, band()), seams, sizes, notes, List.of());
+    }
+
+    /** Edges: hem, side (up and out along the underarm), sleeve end, shoulder (in along the arm), neck, centre. */
+    private Paper half(TopBlock block, String id, String name) {
+        Point neck = block.neckPoint();
+        Point way = block.shoulderTip().minus(neck).times(1 / block.shoulder());
+        Point wristTop = neck.plus(way.times(block.shoulder() + sleeveMm()));
+        Point square = new Point(way.y(), -way.x());
+        Point wristLow = wristTop.plus(square.times(cuffMm() / 2));
+        // The underarm line must stay an upper arm's half girth below the shoulder line.
+        double under = Math.max(
+                block.armholeDeep(),
+                (f.body(BodyMeasure.UPPER_ARM) + 0.35 * f.of("ease")) / 2 + 0.3 * block.girth() / 4);
+        double chestY = Math.min(block.length() - under, block.underarmY()) - CURVE_MM;
+        Point low = new Point(block.girth() / 4, chestY);
+        Point corner = new Point(block.girth() / 4, chestY + CURVE_MM);
+        Point out = corner.toward(wristLow, Math.min(0.4, CURVE_MM / Math.max(1, corner.distanceMm(wristLow))));
+        Edge side = TopBlock.joined(
+                "side",
+                TopBlock.joined(
+                        "side",
+                        Edge.line("side", new Point(block.hemGirth() / 4, 0), low),
+                        Edge.curve("side", low, low.toward(corner, 0.6), out.toward(corner, 0.6), out)),
+                Edge.line("side", out, wristLow));
+        return new Paper(id, name, 0, 0)
+                .line("hem", block.hemGirth() / 4, 0)
+                .edge(side)
+                .line("sleeve end", wristTop)
+                .line("shoulder", neck)
+                .edge(block.neck("neck"))
+                .line("centre", 0, 0)
+                .level("chest", chestY - 0.01)
+                .allow("sleeve end", Allowance.turned(f.of("hem"), "turned up"))
+                .hem("hem", f.of("hem"))
+                .seams(seam);
+    }
+
+    private List<Size> sizes() {
+        List<Size> sizes = new ArrayList<>();
+        sizes.add(Size.girth(
+                "chest",
+                f.body(BodyMeasure.CHEST),
+                f.of("ease"),
+                0,
+                new Size.Term("front", "chest", 2),
+                new Size.Term("back", "chest", 1)));
+        sizes.add(Size.length("front edge", 0, new Size.Term("front", "centre", 1)));
+        return sizes;
+    }
+
+    private static List<String> notes() {
+        return List.of(
+                "The band is cut in one length or pieced at the centre back; stay-stitch the neck before it goes on.",
+                "Fold the front under on the body before it is cut shorter: it can be cut again, not longer.");
+    }
+}

@@ -1,0 +1,255 @@
+package org.handdown.pattern.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.BodyMeasure;
+import org.handdown.geometry.Point;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Mark;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
+
+/**
+ * A loose smock for woven cloth, buttoned down the front or the back, long sleeves with elastic, neck bound on the bias. Body by {@link
+ * TopBlock}. The button line is the centre line; each side runs on past it by half a button and 6 mm, and as much again is turned under
+ * (handbook of the trade §4). n buttons over a span S sit S/(n − 1) apart. Worked check: five buttons over 440 mm sit 110 mm apart.
+ */
+final class SmockDraft {
+    static final Draft DRAFT = new Draft(
+            "smock",
+            "smock",
+            Draft.Family.TOPS,
+            "Loose and long, sleeves gathered on elastic, buttoned in front or at the back.",
+            List.of(
+                    BodyMeasure.HEIGHT,
+                    BodyMeasure.CHEST,
+                    BodyMeasure.HIP,
+                    BodyMeasure.NECK_GIRTH,
+                    BodyMeasure.SHOULDER,
+                    BodyMeasure.BACK_WAIST,
+                    BodyMeasure.UPPER_ARM,
+                    BodyMeasure.ARM_LENGTH,
+                    BodyMeasure.HAND_GIRTH,
+                    BodyMeasure.WRIST),
+            List.of(
+                    Dimension.choice("opening", "Buttoned", "at the back", "in front"),
+                    Dimension.length("ease", "Room over the chest", 160, 60, 600),
+                    Dimension.length("below", "Length below the waist", w -> 0.2 * w.mm(BodyMeasure.HEIGHT), 40, 900),
+                    Dimension.length("flare", "Wider at the hem, all round", 140, 0, 900),
+                    Dimension.count("buttons", "Buttons", 5, 2, 12),
+                    Dimension.length("button", "Diameter of a button", 15.24, 6, 40)
+                            .hint("24 ligne is 15.24 mm"),
+                    Dimension.length("elastic", "Width of the sleeves’ elastic", 10, 4, 30),
+                    Dimension.tick("pockets", "Two patch pockets", true),
+                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
+            "woven, shirt weight",
+            List.of("front", "back"),
+            "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic 0.9 × wrist + 20 mm (handbook of the trade §4; common practice, no source).",
+            f -> new SmockDraft(f).design());
+
+    private static final double BEYOND_HALF_MM = 6;
+    private static final double FIRST_BUTTON_MM = 12;
+    private static final double HEAD_EASE_MM = 12;
+
+    private final Figures f;
+    private final double seam;
+    private final double beyond;
+    private final TopBlock front;
+    private final TopBlock back;
+    private final SleeveBlock sleeve;
+
+    private SmockDraft(Figures f) {
+        this.f = f;
+        this.seam = f.of("seam");
+        this.beyond = f.of("button") / 2 + BEYOND_HALF_MM;
+        double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
+        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 4;
+        this.back = new TopBlock(
+                chest,
+                Math.max(chest + f.of("flare"), f.body(BodyMeasure.HIP) + 60),
+                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
+                f.body(BodyMeasure.SHOULDER),
+                neckWide,
+                TopBlock.BACK_NECK_DEEP_MM);
+        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide));
+        double armhole = front.armhole("").lengthMm() + back.armhole("").lengthMm();
+        this.sleeve = SleeveBlock.of(
+                armhole + HEAD_EASE_MM,
+                f.body(BodyMeasure.UPPER_ARM) + 60,
+                Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) + 20),
+                f.body(BodyMeasure.ARM_LENGTH) + 25);
+    }
+
+    private boolean opensInFront() {
+        return f.of("opening") == 1;
+    }
+
+    private Design design() {
+        List<Piece> pieces = new ArrayList<>();
+        pieces.add(opensInFront() ? half(front, "front", "front") : full(front, "front", "front"));
+        pieces.add(opensInFront() ? full(back, "back", "back") : half(back, "back", "back"));
+        pieces.add(sleevePiece());
+        double neck = neckline();
+        pieces.add(Paper.rectangle("neck-binding", "neck binding", 4 * 6, neck)
+                .allow("lower", Allowance.seam(seam))
+                .allow("upper", Allowance.seam(seam))
+                .bare("left", "double-fold binding, cut 4 × its finished width")
+                .bare("right", "double-fold binding, cut 4 × its finished width")
+                .grain(CutGrain.BIAS)
+                .cloth(PieceCloth.BINDING)
+                .piece());
+        if (f.is("pockets")) {
+            double wide = Math.rint(0.22 * (front.girth() / 2));
+            pieces.add(Paper.rectangle("pocket", "patch pocket", wide, 1.1 * wide)
+                    .allow("upper", new Allowance(25, "turned twice for the pocket's mouth"))
+                    .seams(seam)
+                    .copies(2)
+                    .optional()
+                    .wish("upper", EdgeWish.of(Role.POCKET))
+                    .piece());
+        }
+        return new Design("smock", pieces, seams(), sizes(), notes(neck), cautions());
+    }
+
+    private double neckline() {
+        return 2 * (front.neck("").lengthMm() + back.neck("").lengthMm()) + 2 * beyond;
+    }
+
+    private Piece full(TopBlock block, String id, String name) {
+        return block.full(id, name)
+                .hem("hem", f.of("hem"))
+                .seams(seam)
+                .notch("centre", 0, 0)
+                .notch("centre", 0, block.neckCentre().y())
+                .piece();
+    }
+
+    /** The buttoned half: its edge past the button line, its turn under, buttonholes from the neck down. */
+    private Piece half(TopBlock block, String id, String name) {
+        Paper paper = block.half(id, name, beyond)
+                .hem("hem", f.of("hem"))
+                .allow("centre", Allowance.turned(Math.min(100, 2 * beyond + seam), "turned under as the placket"))
+                .wish("centre", new EdgeWish(Role.CLOSURE, beyond, 0))
+                .seams(seam)
+                .pairs(1)
+                .level("neck end", block.neckCentre().y() - 0.01);
+        double hole = f.of("button") + 3;
+        for (double down : buttonsMm(block)) {
+            double y = block.neckCentre().y() - down;
+            paper.mark(
+                    Mark.Kind.BUTTONHOLE,
+                    "buttonhole, button on the partner",
+                    new Point(-3, y),
+                    new Point(hole - 3, y));
+        }
+        return paper.mark(
+                        Mark.Kind.GUIDE,
+                        "button line, the centre",
+                        new Point(0, 0),
+                        new Point(0, block.neckCentre().y()))
+                .piece();
+    }
+
+    private double spanMm(TopBlock block) {
+        return block.neckCentre().y() - FIRST_BUTTON_MM - Math.max(80, 0.18 * block.length());
+    }
+
+    /** From the neck's edge down. */
+    private List<Double> buttonsMm(TopBlock block) {
+        int n = f.count("buttons");
+        double apart = spanMm(block) / (n - 1);
+        List<Double> down = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            down.add(FIRST_BUTTON_MM + i * apart);
+        }
+        return down;
+    }
+
+    private Piece sleevePiece() {
+        return sleeve.paper("sleeve", "sleeve")
+                .allow("hem", Allowance.turned(f.of("elastic") + 3 + seam, "turned up for the elastic"))
+                .wish("hem", EdgeWish.of(Role.CUFF))
+                .seams(seam)
+                .pairs(1)
+                .piece();
+    }
+
+    private List<DesignSeam> seams() {
+        String frontSide = opensInFront() ? "side" : "side right";
+        String backSide = opensInFront() ? "side left" : "side";
+        String frontHole = opensInFront() ? "armhole" : "armhole right";
+        String backHole = opensInFront() ? "armhole left" : "armhole";
+        String frontShoulder = opensInFront() ? "shoulder" : "shoulder right";
+        String backShoulder = opensInFront() ? "shoulder left" : "shoulder";
+        return List.of(
+                Join.equal("side seams", "front", frontSide, "back", backSide),
+                Join.equal("shoulder seams", "front", frontShoulder, "back", backShoulder),
+                Join.eased(
+                        "sleeve head in the armhole",
+                        List.of(Join.side("front", frontHole), Join.side("back", backHole)),
+                        List.of(Join.side("sleeve", "head")),
+                        10,
+                        40),
+                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
+                Join.equal(
+                        "binding on the neck",
+                        List.of(
+                                Join.side("front", "neck", opensInFront() ? 2 : 1),
+                                Join.side("back", "neck", opensInFront() ? 1 : 2)),
+                        List.of(Join.side("neck-binding", "left"))));
+    }
+
+    private List<Size> sizes() {
+        int fronts = opensInFront() ? 2 : 1;
+        Size chest = Size.girth(
+                        "chest",
+                        f.body(BodyMeasure.CHEST),
+                        f.of("ease"),
+                        0,
+                        new Size.Term("front", "chest", fronts),
+                        new Size.Term("back", "chest", 3 - fronts))
+                .plus(-2 * beyond, "overlap");
+        return List.of(
+                chest,
+                Size.opening(
+                        "sleeve end before the elastic, which must pass the hand",
+                        f.body(BodyMeasure.HAND_GIRTH),
+                        0,
+                        new Size.Term("sleeve", "hem", 1)),
+                Size.opening("upper arm", f.body(BodyMeasure.UPPER_ARM), 0, new Size.Term("sleeve", "upper arm", 1)),
+                Size.length("side", 0, new Size.Term("front", opensInFront() ? "side" : "side right", 1)));
+    }
+
+    private List<String> notes(double neck) {
+        TopBlock opened = opensInFront() ? front : back;
+        double apart = spanMm(opened) / (f.count("buttons") - 1);
+        return List.of(
+                String.format(
+                        Locale.ROOT,
+                        "%d buttons, the first %.0f mm below the neck, then every %.0f mm; the centre lines lie on each other, each side runs on %.0f mm.",
+                        f.count("buttons"),
+                        FIRST_BUTTON_MM,
+                        apart,
+                        beyond),
+                String.format(
+                        Locale.ROOT,
+                        "Elastic for each sleeve: 0.9 × %.0f mm + 20 mm = %.0f mm.",
+                        f.body(BodyMeasure.WRIST),
+                        ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WRIST))),
+                String.format(
+                        Locale.ROOT, "Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
+                "A kept placket goes with its line of buttons on the centre line, not with its edge.");
+    }
+
+    private List<String> cautions() {
+        return f.body(BodyMeasure.HEIGHT) < BodyLimits.UNDER_THREE_MM ? List.of(BodyLimits.BUTTONS) : List.of();
+    }
+}

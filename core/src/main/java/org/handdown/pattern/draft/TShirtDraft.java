@@ -1,0 +1,222 @@
+package org.handdown.pattern.draft;
+
+import java.util.List;
+import java.util.Locale;
+import org.handdown.body.BodyMeasure;
+import org.handdown.geometry.Point;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Mark;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.Role;
+import org.handdown.pattern.Size;
+
+/**
+ * T-shirt and tunic for knits: body with flat sleeves and a neckband. Body by {@link TopBlock}, sleeve by {@link SleeveBlock} with its
+ * head as long as the armhole (±5 mm, handbook of the trade §4). The neck is drawn wide enough for the stretched band to pass the
+ * head. Worked check: neckline 400 mm and a band of 0.85 make 340 mm of band, which must stretch by 17.6 % to lie along the neckline.
+ */
+final class TShirtDraft {
+    static final Draft T_SHIRT =
+            draft("t-shirt", "T-shirt", "Knit body with flat short sleeves and a neckband.", false);
+    static final Draft TUNIC =
+            draft("tunic", "tunic", "Long knit body that widens to the hem, long flat sleeves and a neckband.", true);
+
+    private static final double SLEEVE_EASE_MM = 0;
+    private static final double HIP_ROOM_MM = 20;
+
+    private TShirtDraft() {}
+
+    private static Draft draft(String id, String words, String about, boolean isTunic) {
+        return new Draft(
+                id,
+                words,
+                Draft.Family.TOPS,
+                about,
+                List.of(
+                        BodyMeasure.HEIGHT,
+                        BodyMeasure.CHEST,
+                        BodyMeasure.HIP,
+                        BodyMeasure.NECK_GIRTH,
+                        BodyMeasure.HEAD_GIRTH,
+                        BodyMeasure.SHOULDER,
+                        BodyMeasure.BACK_WAIST,
+                        BodyMeasure.UPPER_ARM,
+                        BodyMeasure.ARM_LENGTH,
+                        BodyMeasure.HAND_GIRTH),
+                List.of(
+                        Dimension.length("ease", "Room over the chest", isTunic ? 100 : 80, -200, 500)
+                                .hint("below zero for close-fitting knit"),
+                        Dimension.length(
+                                "below",
+                                "Length below the waist",
+                                w -> (isTunic ? 0.24 : 0.12) * w.mm(BodyMeasure.HEIGHT),
+                                0,
+                                900),
+                        Dimension.length("flare", "Wider at the hem, all round", isTunic ? 160 : 0, 0, 900),
+                        Dimension.share("sleeve", "Sleeve, share of the arm", isTunic ? 0.95 : 0.28, 0.1, 1.1),
+                        Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
+                                .hint("measured over at least 10 cm"),
+                        Dimension.share("bandStretch", "Stretch of the neckband", 0.5, 0.1, 2),
+                        Dimension.share("band", "Neckband, share of the neckline", 0.85, 0.6, 1),
+                        Dimension.length("bandWide", "Finished width of the neckband", 18, 8, 80),
+                        Dimension.length("seam", "Seam allowance", 8, 3, 20),
+                        Dimension.length("hem", "Hem allowance", 20, 0, 60).hint("none where an old hem is kept")),
+                "knit; the cloth’s greater stretch round the body",
+                List.of("front", "back"),
+                "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; band = share × neckline, and band × (1 + stretch) passes the head (common practice, no source).",
+                f -> draw(f, words));
+    }
+
+    private static Design draw(Figures f, String words) {
+        double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
+        double length = f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM;
+        double hem = Math.max(chest + f.of("flare"), hemToPassHips(f));
+        TopBlock back = new TopBlock(
+                chest,
+                hem,
+                length,
+                f.body(BodyMeasure.SHOULDER),
+                TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)),
+                TopBlock.BACK_NECK_DEEP_MM);
+        double wide = wideEnough(f, back);
+        back = back.neckWide(wide);
+        TopBlock front = back.neck(TopBlock.frontNeckDeepMm(wide));
+        double seam = f.of("seam");
+        Piece backPiece = body(f, back, "back", "back");
+        Piece frontPiece = body(f, front, "front", "front");
+        double armhole = back.armhole("").lengthMm() + front.armhole("").lengthMm();
+        SleeveBlock sleeve = SleeveBlock.of(
+                armhole + SLEEVE_EASE_MM,
+                f.body(BodyMeasure.UPPER_ARM) + Math.max(10, f.of("ease") / 2),
+                Math.max(f.body(BodyMeasure.HAND_GIRTH) + 10, f.body(BodyMeasure.UPPER_ARM) * 0.9),
+                f.of("sleeve") * f.body(BodyMeasure.ARM_LENGTH));
+        Piece sleevePiece = sleeve.paper("sleeve", "sleeve")
+                .hem("hem", f.of("hem"))
+                .wish("hem", EdgeWish.of(Role.CUFF))
+                .seams(seam)
+                .pairs(1)
+                .piece();
+        double neckline = neckline(back);
+        Piece band = band("neckband", "neckband", f.of("band") * neckline, f.of("bandWide"), seam)
+                .wish("lower", new EdgeWish(Role.NECKBAND, 0, neckline))
+                .piece();
+        List<String> notes = List.of(
+                String.format(
+                        Locale.ROOT,
+                        "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
+                        f.of("band") * neckline,
+                        neckline,
+                        100 * (1 / f.of("band") - 1)),
+                "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
+                "A straight stitch pops where the seam stretches: overlock or a narrow zigzag.");
+        return new Design(
+                words,
+                List.of(frontPiece, backPiece, sleevePiece, band),
+                seams(f.of("band")),
+                sizes(f, hem),
+                notes,
+                List.of());
+    }
+
+    /** A hem below the waist lies on the hips: it must pass them, pulled as far as is comfortable. */
+    private static double hemToPassHips(Figures f) {
+        return f.of("below") < 40
+                ? 0
+                : (f.body(BodyMeasure.HIP) + (f.of("ease") > 0 ? HIP_ROOM_MM : 0))
+                        / (1 + (f.of("ease") > 0 ? 0 : 0.6 * f.of("stretch")));
+    }
+
+    private static double neckline(TopBlock back) {
+        TopBlock front = back.neck(TopBlock.frontNeckDeepMm(back.neckWide()));
+        return 2 * (back.neck("").lengthMm() + front.neck("").lengthMm());
+    }
+
+    /** Half the neck's width at which the stretched band passes the head. */
+    private static double wideEnough(Figures f, TopBlock back) {
+        double needed = f.body(BodyMeasure.HEAD_GIRTH) / (1 + f.of("bandStretch")) / f.of("band");
+        double least = back.neckWide();
+        if (neckline(back) >= needed) {
+            return least;
+        }
+        return Root.of(least, 4 * least, w -> neckline(back.neckWide(w)) - needed) + 0.01;
+    }
+
+    private static Piece body(Figures f, TopBlock block, String id, String name) {
+        return block.full(id, name)
+                .hem("hem", f.of("hem"))
+                .seams(f.of("seam"))
+                .notch("centre", 0, 0)
+                .notch("centre", block.neckCentre().x(), block.neckCentre().y())
+                .level("hem level", 0)
+                .piece();
+    }
+
+    /** A band folded lengthwise, cut from rib: its long edges are sewn on together, its short ends to a ring. */
+    static Paper band(String id, String name, double long_, double finishedWide, double seam) {
+        return Paper.rectangle(id, name, long_, 2 * finishedWide)
+                .seams(seam)
+                .cloth(PieceCloth.RIB)
+                .grain(CutGrain.EITHER)
+                .quarters("lower")
+                .mark(
+                        Mark.Kind.FOLD,
+                        "folded lengthwise",
+                        new Point(-long_ / 2, finishedWide),
+                        new Point(long_ / 2, finishedWide))
+                .allow("upper", Allowance.seam(seam));
+    }
+
+    private static List<DesignSeam> seams(double ratio) {
+        return List.of(
+                Join.equal("side seams", "front", "side right", "back", "side left"),
+                Join.equal("shoulder seams", "front", "shoulder right", "back", "shoulder left"),
+                Join.eased(
+                        "sleeve head in the armhole",
+                        List.of(Join.side("front", "armhole right"), Join.side("back", "armhole left")),
+                        List.of(Join.side("sleeve", "head")),
+                        0,
+                        5),
+                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
+                Join.ratio(
+                        "neckband on the neckline",
+                        List.of(Join.side("front", "neck"), Join.side("back", "neck")),
+                        List.of(Join.side("neckband", "lower")),
+                        ratio));
+    }
+
+    private static List<Size> sizes(Figures f, double hem) {
+        double stretch = f.of("stretch");
+        return List.of(
+                Size.girth(
+                        "chest",
+                        f.body(BodyMeasure.CHEST),
+                        f.of("ease"),
+                        stretch,
+                        new Size.Term("front", "chest", 1),
+                        new Size.Term("back", "chest", 1)),
+                Size.girth(
+                        "hem",
+                        f.of("below") < 40 ? 0 : f.body(BodyMeasure.HIP),
+                        hem - f.body(BodyMeasure.HIP),
+                        stretch,
+                        new Size.Term("front", "hem", 1),
+                        new Size.Term("back", "hem", 1)),
+                Size.opening(
+                        "neckband, which must pass the head",
+                        f.body(BodyMeasure.HEAD_GIRTH),
+                        f.of("bandStretch"),
+                        new Size.Term("neckband", "lower", 1)),
+                Size.opening(
+                        "sleeve end, which must pass the hand",
+                        f.body(BodyMeasure.HAND_GIRTH),
+                        stretch,
+                        new Size.Term("sleeve", "hem", 1)),
+                Size.opening(
+                        "upper arm", f.body(BodyMeasure.UPPER_ARM), stretch, new Size.Term("sleeve", "upper arm", 1)));
+    }
+}

@@ -1,0 +1,208 @@
+package org.handdown.formats.project;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import org.handdown.formats.JsonField;
+import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Mark;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.EdgeLedger;
+import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LeaveOut;
+import org.handdown.pattern.change.Lengthen;
+import org.handdown.pattern.change.Marked;
+import org.handdown.pattern.change.MergeAlong;
+import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Recut;
+import org.handdown.pattern.change.SewTogether;
+import org.handdown.pattern.change.TrueUp;
+import org.handdown.pattern.change.Widen;
+
+/** Named changes on a pattern, as JSON: each says its kind and its name. */
+final class ChangeJson {
+    private ChangeJson() {}
+
+    /** The kinds as they are written. */
+    private enum Kind {
+        LENGTHEN,
+        WIDEN,
+        LEDGER,
+        LEAVE_OUT,
+        RECUT,
+        FACING,
+        MERGE,
+        MOCK_UP,
+        SEAM,
+        MARK,
+        TRUE_UP
+    }
+
+    static Change read(JsonField f) {
+        String name = f.get("name").name();
+        return f.refusingHere(() -> switch (f.get("kind").word(Kind.class)) {
+            case LENGTHEN ->
+                new Lengthen(
+                        name,
+                        f.get("pieces").list(JsonField::name),
+                        f.get("atMm").number(),
+                        f.get("byMm").number());
+            case WIDEN ->
+                new Widen(
+                        name,
+                        piece(f),
+                        f.get("atMm").number(0),
+                        f.get("byMm").number(),
+                        f.get("bothSides").flag(false));
+            case LEDGER ->
+                new EdgeLedger(
+                        name,
+                        f.get("piece").text(""),
+                        f.get("edge").text(""),
+                        allowance(f.get("allowance").required()));
+            case LEAVE_OUT -> new LeaveOut(name, piece(f));
+            case RECUT ->
+                new Recut(
+                        name,
+                        piece(f),
+                        f.get("quantity").whole(),
+                        f.get("pair").flag(false),
+                        f.get("cloth").word(PieceCloth.class, PieceCloth.SHELL),
+                        f.get("wrongSideOut").flag(false),
+                        f.get("uneven").flag(false));
+            case FACING ->
+                new FacingFrom(
+                        name, piece(f), f.get("edge").name(), f.get("deepMm").number());
+            case MERGE ->
+                new MergeAlong(
+                        name,
+                        piece(f),
+                        f.get("edge").name(),
+                        f.get("other").name(),
+                        f.get("otherEdge").name());
+            case MOCK_UP -> new MockUp(name, piece(f), f.get("becomesLining").flag(false));
+            case SEAM -> new SewTogether(name, seam(f.get("seam").required()));
+            case MARK -> new Marked(name, piece(f), mark(f.get("mark").required()));
+            case TRUE_UP -> new TrueUp(name, piece(f));
+        });
+    }
+
+    private static String piece(JsonField f) {
+        return f.get("piece").name();
+    }
+
+    static Allowance allowance(JsonField f) {
+        double mm = f.get("mm").number();
+        return f.refusingHere(() -> new Allowance(
+                mm,
+                f.get("sewMm").number(mm),
+                f.get("trimMm").number(mm),
+                f.get("why").text(""),
+                f.get("turned").flag(false)));
+    }
+
+    static ObjectNode write(Allowance a) {
+        ObjectNode node =
+                FitProblemJson.JSON.createObjectNode().put("mm", a.mm()).put("why", a.why());
+        if (a.sewMm() != a.mm()) {
+            node.put("sewMm", a.sewMm());
+        }
+        if (a.trimMm() != a.mm()) {
+            node.put("trimMm", a.trimMm());
+        }
+        if (a.turned()) {
+            node.put("turned", true);
+        }
+        return node;
+    }
+
+    static Mark mark(JsonField f) {
+        return f.refusingHere(() -> new Mark(
+                f.get("kind").word(Mark.Kind.class),
+                f.get("label").name(),
+                f.get("points").list(OutlineJson::point)));
+    }
+
+    static ObjectNode write(Mark mark) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        node.put("kind", Words.of(mark.kind())).put("label", mark.label());
+        ArrayNode points = node.putArray("points");
+        mark.points().forEach(p -> points.add(OutlineJson.write(p)));
+        return node;
+    }
+
+    private static DesignSeam seam(JsonField f) {
+        return new DesignSeam(
+                f.get("name").name(),
+                sides(f.get("one")),
+                sides(f.get("other")),
+                f.get("leastEaseMm").number(0),
+                f.get("mostEaseMm").number(0),
+                f.get("leastRatio").number(1),
+                f.get("mostRatio").number(1));
+    }
+
+    private static List<DesignSeam.Side> sides(JsonField f) {
+        return f.required()
+                .list(s -> new DesignSeam.Side(
+                        s.get("piece").name(),
+                        s.get("edge").name(),
+                        s.get("times").whole(1)));
+    }
+
+    static ObjectNode write(Change change) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        if (change instanceof Lengthen c) {
+            kind(node, Kind.LENGTHEN, change).put("atMm", c.atMm()).put("byMm", c.byMm());
+            ArrayNode pieces = node.putArray("pieces");
+            c.pieces().forEach(pieces::add);
+        } else if (change instanceof Widen c) {
+            kind(node, Kind.WIDEN, change).put("piece", c.piece()).put("atMm", c.atMm());
+            node.put("byMm", c.byMm()).put("bothSides", c.bothSides());
+        } else if (change instanceof EdgeLedger c) {
+            kind(node, Kind.LEDGER, change).put("piece", c.piece()).put("edge", c.edge());
+            node.set("allowance", write(c.allowance()));
+        } else if (change instanceof LeaveOut c) {
+            kind(node, Kind.LEAVE_OUT, change).put("piece", c.piece());
+        } else if (change instanceof Recut c) {
+            kind(node, Kind.RECUT, change).put("piece", c.piece()).put("quantity", c.quantity());
+            node.put("pair", c.pair()).put("cloth", Words.of(c.cloth()));
+            node.put("wrongSideOut", c.wrongSideOut()).put("uneven", c.uneven());
+        } else if (change instanceof FacingFrom c) {
+            kind(node, Kind.FACING, change).put("piece", c.piece());
+            node.put("edge", c.edge()).put("deepMm", c.deepMm());
+        } else if (change instanceof MergeAlong c) {
+            kind(node, Kind.MERGE, change).put("piece", c.piece()).put("edge", c.edge());
+            node.put("other", c.other()).put("otherEdge", c.otherEdge());
+        } else if (change instanceof MockUp c) {
+            kind(node, Kind.MOCK_UP, change).put("piece", c.piece()).put("becomesLining", c.becomesLining());
+        } else if (change instanceof SewTogether c) {
+            kind(node, Kind.SEAM, change).set("seam", write(c.seam()));
+        } else if (change instanceof Marked c) {
+            kind(node, Kind.MARK, change).put("piece", c.piece()).set("mark", write(c.mark()));
+        } else if (change instanceof TrueUp c) {
+            kind(node, Kind.TRUE_UP, change).put("piece", c.piece());
+        }
+        return node;
+    }
+
+    private static ObjectNode kind(ObjectNode node, Kind kind, Change change) {
+        return node.put("kind", Words.of(kind)).put("name", change.name());
+    }
+
+    private static ObjectNode write(DesignSeam seam) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("name", seam.name());
+        write(node.putArray("one"), seam.one());
+        write(node.putArray("other"), seam.other());
+        node.put("leastEaseMm", seam.leastEaseMm()).put("mostEaseMm", seam.mostEaseMm());
+        return node.put("leastRatio", seam.leastRatio()).put("mostRatio", seam.mostRatio());
+    }
+
+    private static void write(ArrayNode list, List<DesignSeam.Side> sides) {
+        sides.forEach(s ->
+                list.addObject().put("piece", s.piece()).put("edge", s.edge()).put("times", s.times()));
+    }
+}

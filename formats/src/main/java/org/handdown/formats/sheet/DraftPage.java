@@ -1,0 +1,195 @@
+package org.handdown.formats.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.Wearer;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Point;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Size;
+import org.handdown.pattern.draft.Dimension;
+import org.handdown.pattern.draft.Draft;
+
+/** The page of a draft: the figures that went in, its pieces to scale, the sums, what it will measure, and what to watch. */
+public final class DraftPage {
+    private static final double MARGIN_MM = 15;
+    private static final double TEXT_MM = 3.4;
+    private static final double LINE_MM = 5;
+
+    private final Draft draft;
+    private final Wearer wearer;
+    private final Map<String, Double> choices;
+    private final LengthUnit unit;
+    private final Paper paper;
+    private final Design design;
+
+    public DraftPage(Draft draft, Wearer wearer, Map<String, Double> choices, LengthUnit unit, Paper paper) {
+        this.draft = draft;
+        this.wearer = wearer;
+        this.choices = choices;
+        this.unit = unit;
+        this.paper = paper;
+        this.design = draft.draw(wearer, choices);
+    }
+
+    private String length(double mm) {
+        return mm < 0 ? "−" + length(-mm) : LengthText.format(Length.ofMm(mm), unit);
+    }
+
+    public byte[] pdf() {
+        List<Run> runs = new ArrayList<>();
+        heading(runs, "Figures of " + wearer.name());
+        for (BodyMeasure measure : draft.measures()) {
+            Wearer.Taken taken = wearer.find(measure).orElseThrow();
+            runs.add(new Run(
+                    "%s: %s (%s, ± %s)"
+                            .formatted(
+                                    measure.words(),
+                                    length(taken.mm()),
+                                    taken.origin().words(),
+                                    length(taken.toleranceMm())),
+                    false));
+        }
+        Map<String, Double> values = draft.figures(wearer, choices).values();
+        for (Dimension d : draft.dimensions()) {
+            runs.add(new Run("%s: %s".formatted(d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
+        }
+        heading(runs, "The sums behind it");
+        runs.add(new Run(draft.formula(), false));
+        heading(runs, "Pieces");
+        for (Piece p : design.pieces()) {
+            Box box = p.cutLine().ring().box();
+            runs.add(new Run(
+                    "%s: cut %d%s from %s, %s × %s"
+                            .formatted(
+                                    p.name(),
+                                    p.quantity(),
+                                    p.pair() ? ", half mirrored" : "",
+                                    p.cloth().words(),
+                                    length(box.widthMm()),
+                                    length(box.heightMm())),
+                    false));
+        }
+        heading(runs, "It will measure");
+        for (Size.Finished s : design.sizes()) {
+            runs.add(new Run(
+                    "%s: %s%s"
+                            .formatted(
+                                    s.what(),
+                                    length(s.finishedMm()),
+                                    s.bodyMm() > 0 ? ", body or wish " + length(s.bodyMm()) : ""),
+                    false));
+        }
+        heading(runs, "Seams");
+        for (DesignSeam.Walk w : design.walks()) {
+            runs.add(new Run(
+                    "%s: %s against %s, %s"
+                            .formatted(
+                                    w.seam().name(),
+                                    length(w.oneMm()),
+                                    length(w.otherMm()),
+                                    LengthText.inSentence(w.sentence(), unit)),
+                    false));
+        }
+        if (!design.notes().isEmpty() || !design.cautions().isEmpty()) {
+            heading(runs, "To watch");
+            design.cautions().forEach(c -> runs.add(new Run("Caution: " + LengthText.inSentence(c, unit), false)));
+            design.notes().forEach(n -> runs.add(new Run(LengthText.inSentence(n, unit), false)));
+        }
+        try (Pdf pdf = new Pdf("Hand Down – " + draft.words(), paper)) {
+            write(pdf, runs);
+            return pdf.bytes();
+        }
+    }
+
+    private record Run(String text, boolean bold) {}
+
+    private static void heading(List<Run> runs, String text) {
+        runs.add(new Run("", false));
+        runs.add(new Run(text, true));
+    }
+
+    private String text(Dimension d, double value) {
+        return switch (d.kind()) {
+            case LENGTH -> length(value);
+            case SHARE -> "%.0f %%".formatted(100 * value);
+            case COUNT -> "%.0f".formatted(value);
+            case TICK -> value > 0 ? "yes" : "no";
+            case CHOICE -> d.options().get((int) value);
+        };
+    }
+
+    private void write(Pdf pdf, List<Run> runs) {
+        int next = 0;
+        boolean first = true;
+        while (first || next < runs.size()) {
+            try (Page page = pdf.page()) {
+                double y = paper.heightMm() - MARGIN_MM - 6;
+                if (first) {
+                    page.text(MARGIN_MM, y, 7, true, draft.words());
+                    page.text(MARGIN_MM, y - 7, TEXT_MM, false, draft.about());
+                    double high = paper.heightMm() * 0.3;
+                    drawing(page, MARGIN_MM, y - 14 - high, paper.widthMm() - 2 * MARGIN_MM, high);
+                    y -= 18 + high;
+                    first = false;
+                }
+                while (next < runs.size() && y > MARGIN_MM + LINE_MM) {
+                    Run run = runs.get(next++);
+                    for (String line : wrapped(page, run)) {
+                        page.text(MARGIN_MM, y, run.bold ? 4 : TEXT_MM, run.bold, line);
+                        y -= LINE_MM;
+                    }
+                }
+            }
+        }
+    }
+
+    private List<String> wrapped(Page page, Run run) {
+        double room = paper.widthMm() - 2 * MARGIN_MM;
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : run.text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (page.widthMm(TEXT_MM, run.bold, longer) > room && !line.isEmpty()) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    /** All pieces in one row to one scale. */
+    private void drawing(Page page, double left, double below, double wide, double high) {
+        double all = 0;
+        double tallest = 1;
+        for (Piece p : design.pieces()) {
+            Box box = p.cutLine().ring().box();
+            all += box.widthMm() + 40;
+            tallest = Math.max(tallest, box.heightMm());
+        }
+        double scale = Math.min(wide / all, (high - 6) / tallest);
+        double x = left;
+        for (Piece p : design.pieces()) {
+            Box box = p.cutLine().ring().box();
+            Point shift = new Point(x - box.minX() * scale, below + 5 - box.minY() * scale);
+            page.line(scaled(p.cutLine().ring().points(), scale, shift), true, Page.Stroke.CUT);
+            page.line(scaled(p.stitchLine().flattened().ring().points(), scale, shift), true, Page.Stroke.STITCH);
+            page.text(x, below, 2.2, false, p.name());
+            x += (box.widthMm() + 40) * scale;
+        }
+    }
+
+    private static List<Point> scaled(List<Point> points, double scale, Point shift) {
+        return points.stream().map(p -> p.times(scale).plus(shift)).toList();
+    }
+}

@@ -1,0 +1,232 @@
+package org.handdown.server.project;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.handdown.body.BodyMeasure;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Consequences;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.change.Change;
+import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Aim;
+import org.handdown.project.Garment;
+import org.handdown.project.Project;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.PatternRequests.BroughtListRequest;
+import org.handdown.server.project.PatternRequests.ChangeRequest;
+import org.handdown.server.project.PatternRequests.ChoicesRequest;
+import org.handdown.server.project.PatternRequests.DraftRequest;
+import org.handdown.server.web.NotThereException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Drafts, the named changes on a pattern, and pieces brought in. */
+@RestController
+@RequestMapping("/api")
+class PatternController {
+    private final ProjectService projects;
+
+    PatternController(ProjectService projects) {
+        this.projects = projects;
+    }
+
+    /** A draft in the list to choose from. */
+    record DraftView(
+            String id,
+            String words,
+            Draft.Family family,
+            String familyWords,
+            String about,
+            String cloth,
+            String formula,
+            List<String> measures) {}
+
+    @GetMapping("/drafts")
+    List<DraftView> drafts() {
+        return Drafts.all().stream()
+                .map(d -> new DraftView(
+                        d.id(),
+                        d.words(),
+                        d.family(),
+                        d.family().words(),
+                        d.about(),
+                        d.cloth(),
+                        d.formula(),
+                        d.measures().stream().map(BodyMeasure::words).toList()))
+                .toList();
+    }
+
+    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+    }
+
+    private static LengthUnit unit(Project project) {
+        Aim aim = project.aim();
+        return aim == null ? LengthUnit.CM : aim.unit();
+    }
+
+    private static Aim aim(Project project) {
+        Aim aim = project.aim();
+        if (aim == null || aim.garment() != Garment.CUT_OUT) {
+            throw new RefusedValueException("piece", "Say at Aim first who it is for, and that pieces are cut out.");
+        }
+        return aim;
+    }
+
+    static Project.Pattern pattern(Project project) {
+        aim(project);
+        return project.pieces() instanceof Project.Pattern pattern ? pattern : Project.Pattern.NONE;
+    }
+
+    private static Project.Order order(Project.Pattern pattern, int index) {
+        if (index < 0 || index >= pattern.orders().size()) {
+            throw new NotThereException("There is no such draft.");
+        }
+        return pattern.orders().get(index);
+    }
+
+    /** One more draft beside those that are there. */
+    @PostMapping("/projects/{id}/pattern/drafts")
+    ProjectView add(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody DraftRequest body) {
+        return edit(user, id, version, "a draft", project -> {
+            Project.Pattern now = pattern(project);
+            List<Project.Order> orders = new ArrayList<>(now.orders());
+            Project.Order order =
+                    new Project.Order(Typed.text(body.draft()), aim(project).wearer(), Map.of());
+            order.design();
+            orders.add(order);
+            return project.withPieces(now.withOrders(orders));
+        });
+    }
+
+    @DeleteMapping("/projects/{id}/pattern/drafts/{index}")
+    ProjectView remove(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "a draft taken out", project -> {
+            Project.Pattern now = pattern(project);
+            order(now, index);
+            List<Project.Order> orders = new ArrayList<>(now.orders());
+            orders.remove(index);
+            Aim aim = aim(project);
+            boolean main = index == 0 && !aim.draft().isEmpty();
+            Project without =
+                    main ? project.withAim(new Aim(aim.garment(), "", aim.what(), aim.wearer(), aim.unit())) : project;
+            return without.withPieces(now.withOrders(orders));
+        });
+    }
+
+    @PutMapping("/projects/{id}/pattern/drafts/{index}/choices")
+    ProjectView choose(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version,
+            @RequestBody ChoicesRequest body) {
+        return edit(user, id, version, "a dimension of the draft", project -> {
+            Project.Pattern now = pattern(project);
+            Project.Order before = order(now, index);
+            Draft draft = Drafts.require(before.draft());
+            Project.Order after =
+                    new Project.Order(before.draft(), before.from(), body.onto(before.choices(), draft, unit(project)));
+            after.design();
+            List<Project.Order> orders = new ArrayList<>(now.orders());
+            orders.set(index, after);
+            return project.withPieces(now.withOrders(orders));
+        });
+    }
+
+    // Changes
+
+    /** What a change would bring with it, before it is accepted. */
+    record ConsequencesView(String words, List<String> sentences) {}
+
+    @PostMapping("/projects/{id}/pattern/changes/preview")
+    ConsequencesView preview(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody ChangeRequest body) {
+        Project project = projects.require(user.householdId(), id).project();
+        Design before = pattern(project).design("pieces");
+        Change change = body.toChange(unit(project), before);
+        Say say = Say.to(project);
+        List<String> all = Consequences.between(before, change.on(before));
+        return new ConsequencesView(
+                say.sentence(change.words()),
+                all.isEmpty()
+                        ? List.of("Nothing else changes.")
+                        : all.stream().map(say::sentence).toList());
+    }
+
+    @PostMapping("/projects/{id}/pattern/changes")
+    ProjectView change(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody ChangeRequest body) {
+        return edit(user, id, version, "a change of the pattern", project -> {
+            Project.Pattern now = pattern(project);
+            Design before = now.design("pieces");
+            Change change = body.toChange(unit(project), before);
+            change.on(before);
+            List<Change> changes = new ArrayList<>(now.changes());
+            changes.add(change);
+            return project.withPieces(now.withChanges(changes));
+        });
+    }
+
+    @DeleteMapping("/projects/{id}/pattern/changes/{index}")
+    ProjectView unchange(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "a change taken back", project -> {
+            Project.Pattern now = pattern(project);
+            if (index < 0 || index >= now.changes().size()) {
+                throw new NotThereException("There is no such change.");
+            }
+            List<Change> changes = new ArrayList<>(now.changes());
+            changes.remove(index);
+            return project.withPieces(now.withChanges(changes));
+        });
+    }
+
+    // Brought in
+
+    /** Outlines of a drawing, put among the project's own pieces; one of the same name is replaced. */
+    @PostMapping("/projects/{id}/pattern/brought")
+    ProjectView bring(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody BroughtListRequest body) {
+        return edit(user, id, version, "pieces brought in", project -> {
+            Project.Pattern now = pattern(project);
+            List<Piece> own = new ArrayList<>(now.own());
+            for (Piece piece : body.toPieces(unit(project))) {
+                own.removeIf(p -> p.id().equals(piece.id()));
+                own.add(piece);
+            }
+            return project.withPieces(now.withOwn(own));
+        });
+    }
+}

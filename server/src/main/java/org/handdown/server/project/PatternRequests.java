@@ -1,0 +1,258 @@
+package org.handdown.server.project;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.handdown.formats.JsonField;
+import org.handdown.formats.project.OutlineJson;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Outline;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Brought;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.EdgeLedger;
+import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LeaveOut;
+import org.handdown.pattern.change.Lengthen;
+import org.handdown.pattern.change.MergeAlong;
+import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Recut;
+import org.handdown.pattern.change.SewTogether;
+import org.handdown.pattern.change.TrueUp;
+import org.handdown.pattern.change.Widen;
+import org.handdown.pattern.draft.Dimension;
+import org.handdown.pattern.draft.Draft;
+import org.jspecify.annotations.Nullable;
+
+/** What the page sends of drafts, changes and pieces brought in: raw texts, turned into values here. */
+final class PatternRequests {
+    private PatternRequests() {}
+
+    record DraftRequest(@Nullable String draft) {}
+
+    /** @param choices texts by dimension id; an empty one takes the usual value again */
+    record ChoicesRequest(@Nullable Map<String, String> choices) {
+        Map<String, Double> onto(Map<String, Double> before, Draft draft, LengthUnit unit) {
+            Typed typed = new Typed(unit);
+            Map<String, Double> all = new HashMap<>(before);
+            Map<String, String> given = Typed.require("choices", choices);
+            given.forEach((id, text) -> {
+                Dimension dimension = draft.dimensions().stream()
+                        .filter(d -> d.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new RefusedValueException(
+                                "choices." + id, "The %s has no such dimension.".formatted(draft.words())));
+                if (Typed.text(text).isEmpty()) {
+                    all.remove(id);
+                } else {
+                    all.put(id, value(typed, dimension, text));
+                }
+            });
+            return all;
+        }
+
+        private static double value(Typed typed, Dimension d, String text) {
+            String field = "choices." + d.id();
+            return switch (d.kind()) {
+                case LENGTH -> typed.signedMm(field, text);
+                case SHARE -> share(field, d, text);
+                default -> Typed.count(field, text);
+            };
+        }
+
+        /** 85 % and 0.85 mean the same; a ratio above one is a plain number. */
+        private static double share(String field, Dimension d, String text) {
+            String plain = Typed.text(text).replace(',', '.');
+            boolean isPercent = plain.contains("%") || d.most() <= 1.5 && !plain.contains(".");
+            if (isPercent) {
+                return Typed.percent(field, text);
+            }
+            if (!plain.matches("\\d{1,3}(\\.\\d{1,4})?")) {
+                throw new RefusedValueException(field, "“%s” is no number; write 2 or 85 %%.".formatted(plain));
+            }
+            return Double.parseDouble(plain);
+        }
+    }
+
+    /** What a change may be. */
+    enum ChangeKind {
+        LENGTHEN,
+        WIDEN,
+        LEDGER,
+        LEAVE_OUT,
+        RECUT,
+        FACING,
+        MERGE,
+        MOCK_UP,
+        SEAM,
+        TRUE_UP
+    }
+
+    /** Which fields are read depends on the kind; the rest are left out. */
+    record ChangeRequest(
+            @Nullable ChangeKind kind,
+            @Nullable String name,
+            @Nullable String piece,
+            @Nullable List<String> pieces,
+            @Nullable String edge,
+            @Nullable String other,
+            @Nullable String otherEdge,
+            @Nullable String at,
+            @Nullable String by,
+            boolean bothSides,
+            @Nullable String drawn,
+            @Nullable String sew,
+            @Nullable String trim,
+            @Nullable String why,
+            boolean turned,
+            @Nullable Integer quantity,
+            boolean pair,
+            @Nullable PieceCloth cloth,
+            boolean wrongSideOut,
+            boolean uneven,
+            @Nullable String ease,
+            @Nullable String ratio) {
+        Change toChange(LengthUnit unit, Design design) {
+            Typed typed = new Typed(unit);
+            String on = Typed.text(piece);
+            String called = Typed.text(name);
+            Change change = switch (Typed.require("change.kind", kind)) {
+                case LENGTHEN ->
+                    new Lengthen(
+                            or(called, "longer or shorter"),
+                            pieces == null || pieces.isEmpty() ? List.of(on) : pieces,
+                            typed.mm("change.at", at),
+                            typed.signedMm("change.by", by));
+                case WIDEN ->
+                    new Widen(
+                            or(called, "wider or narrower"),
+                            on,
+                            Typed.text(at).isEmpty() ? 0 : typed.mm("change.at", at),
+                            typed.signedMm("change.by", by),
+                            bothSides);
+                case LEDGER ->
+                    new EdgeLedger(or(called, "allowance"), on, Typed.text(edge), allowance(typed, design, on));
+                case LEAVE_OUT -> new LeaveOut(or(called, "simpler"), on);
+                case RECUT ->
+                    new Recut(
+                            or(called, "cut otherwise"),
+                            on,
+                            quantity == null ? 1 : quantity,
+                            pair,
+                            cloth == null ? PieceCloth.SHELL : cloth,
+                            wrongSideOut,
+                            uneven);
+                case FACING -> new FacingFrom(or(called, "facing"), on, Typed.text(edge), typed.mm("change.by", by));
+                case MERGE ->
+                    new MergeAlong(
+                            or(called, "in one piece"), on, Typed.text(edge), Typed.text(other), Typed.text(otherEdge));
+                case MOCK_UP -> new MockUp(or(called, "trial first"), on, bothSides);
+                case SEAM -> seam(typed, or(called, "seam"), on);
+                case TRUE_UP -> new TrueUp(or(called, "halves alike"), on);
+            };
+            return change;
+        }
+
+        private static String or(String text, String otherwise) {
+            return text.isEmpty() ? otherwise : text;
+        }
+
+        private Allowance allowance(Typed typed, Design design, String on) {
+            Allowance old =
+                    design.find(on).map(p -> p.allowance(Typed.text(edge))).orElse(Allowance.seam(10));
+            double mm = Typed.text(drawn).isEmpty() ? old.mm() : typed.mm("change.drawn", drawn);
+            double sewn = Typed.text(sew).isEmpty() ? mm : typed.mm("change.sew", sew);
+            double left = Typed.text(trim).isEmpty() ? mm : typed.mm("change.trim", trim);
+            String reason = Typed.text(why);
+            return new Allowance(
+                    mm, sewn, left, reason.isEmpty() ? (mm == 0 ? "none on purpose" : old.why()) : reason, turned);
+        }
+
+        private Change seam(Typed typed, String called, String on) {
+            double eased = Typed.text(ease).isEmpty() ? 0 : typed.signedMm("change.ease", ease);
+            double by = Typed.text(ratio).isEmpty() ? 1 : number("change.ratio", ratio);
+            List<DesignSeam.Side> one = List.of(new DesignSeam.Side(on, Typed.text(edge), 1));
+            List<DesignSeam.Side> two = List.of(new DesignSeam.Side(Typed.text(other), Typed.text(otherEdge), 1));
+            return new SewTogether(
+                    called,
+                    by == 1
+                            ? new DesignSeam(called, one, two, eased, eased)
+                            : DesignSeam.byRatio(called, one, two, by - 0.05, by + 0.05));
+        }
+
+        private static double number(String field, @Nullable String text) {
+            String plain = Typed.text(text).replace(',', '.');
+            if (!plain.matches("\\d{1,2}(\\.\\d{1,3})?")) {
+                throw new RefusedValueException(field, "“%s” is no ratio; write 2 or 0.85.".formatted(plain));
+            }
+            return Double.parseDouble(plain);
+        }
+    }
+
+    /** An outline of a drawing, and what it is. */
+    record BroughtRequest(
+            @Nullable String name,
+            @Nullable JsonNode outline,
+            Brought.@Nullable Meaning meaning,
+            @Nullable String allowance,
+            @Nullable Integer turn,
+            int quantity,
+            boolean pair,
+            @Nullable PieceCloth cloth) {
+        Piece toPiece(Typed typed, double factor) {
+            if (meaning == null) {
+                throw new RefusedValueException(
+                        "brought.meaning",
+                        "Say of “%s” whether its line is the one to cut or the one to sew along; it is never guessed."
+                                .formatted(Typed.text(name)));
+            }
+            Piece piece = new Brought(
+                            Typed.id("brought.name", name),
+                            Typed.text(name),
+                            read(outline),
+                            meaning,
+                            Typed.text(allowance).isEmpty() ? 0 : typed.mm("brought.allowance", allowance),
+                            factor,
+                            turn == null ? 0 : turn)
+                    .piece();
+            return piece.cut(Math.max(1, quantity), pair).withCloth(cloth == null ? PieceCloth.SHELL : cloth);
+        }
+    }
+
+    private static Outline read(@Nullable JsonNode outline) {
+        return OutlineJson.read(JsonField.root(Typed.require("brought.outline", outline)));
+    }
+
+    /**
+     * @param known true length of one outline across, if {@code knownAcross}, or up; empty where the drawing's unit is right
+     * @param knownOutline that outline as it was drawn
+     */
+    record BroughtListRequest(
+            @Nullable List<BroughtRequest> pieces,
+            @Nullable String known,
+            boolean knownAcross,
+            @Nullable JsonNode knownOutline) {
+        List<Piece> toPieces(LengthUnit unit) {
+            Typed typed = new Typed(unit);
+            double factor = 1;
+            if (!Typed.text(known).isEmpty()) {
+                Box box = read(knownOutline).flattened().ring().box();
+                factor = typed.mm("brought.known", known) / (knownAcross ? box.widthMm() : box.heightMm());
+            }
+            List<Piece> read = new ArrayList<>();
+            List<BroughtRequest> given = Typed.require("brought", pieces);
+            for (int i = 0; i < given.size(); i++) {
+                read.add(Typed.require("brought[" + i + "]", given.get(i)).toPiece(typed, factor));
+            }
+            return read;
+        }
+    }
+}

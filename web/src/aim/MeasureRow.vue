@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Problem, Schemas } from '../api/client'
+import MeasureField from '../ui/MeasureField.vue'
+
+/** One measure of the body. While it is asked it shows where the tape lies, and takes a second reading. */
+const { measure, taped, asked } = defineProps<{
+  measure: Schemas['MeasureView']
+  taped?: string
+  asked: boolean
+  problem?: Problem
+}>()
+const emit = defineEmits<{ settle: [text: string]; again: [text: string]; focus: [] }>()
+const isProposed = computed(() => measure.origin === 'PROPOSED' && !taped)
+const hint = computed(() =>
+  asked
+    ? [measure.landmark, measure.alone].filter(Boolean).join('; ')
+    : isProposed.value
+      ? 'proposed from the height; measure when you can'
+      : '',
+)
+const told = computed(() =>
+  [measure.on && `taken ${measure.on}`, `± ${measure.tolerance}`, measure.grows].filter(Boolean).join(', '),
+)
+</script>
+
+<template>
+  <div :class="asked ? 'border-l-4 border-madder pl-3' : ''">
+    <MeasureField
+      :label="measure.words"
+      :value="taped ?? measure.text"
+      :name="'aim.measures.' + measure.id"
+      :problem="problem"
+      :proposed="isProposed"
+      :hint="hint"
+      @focus="emit('focus')"
+      @settle="(text) => emit('settle', text)"
+    />
+    <template v-if="!isProposed && (asked || measure.differs)">
+      <MeasureField
+        label="read a second time"
+        :value="measure.again"
+        :name="'aim.again.' + measure.id"
+        :problem="problem"
+        :hint="told"
+        @focus="emit('focus')"
+        @settle="(text) => emit('again', text)"
+      />
+      <p v-if="measure.differs" class="text-madder" role="alert">
+        The two readings of the {{ measure.words }} differ by more than a tape may: measure a third time.
+      </p>
+    </template>
+  </div>
+</template>

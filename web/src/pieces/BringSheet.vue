@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { useHand } from '../project/hand'
+import MeasureField from '../ui/MeasureField.vue'
+import PlainField from '../ui/PlainField.vue'
+import TickField from '../ui/TickField.vue'
+import { recall, remember, type Tag } from './tags'
+
+/** Pieces from an SVG or DXF drawing: what each line means is asked, never guessed, and remembered by its name. */
+const { project } = defineProps<{ project: ProjectView }>()
+const emit = defineEmits<{ brought: [] }>()
+const { change, busy, problem: refused } = useHand()
+const found = ref<(Schemas['FoundView'] & { tag: Tag; wanted: boolean })[]>([])
+const known = reactive({ index: 0, across: true, length: '' })
+const problem = ref<Problem>()
+async function read(e: Event) {
+  const file = (e.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  const body = new FormData()
+  body.append('drawing', file)
+  try {
+    const outlines = await take(
+      api.POST('/api/tape/file', {
+        params: { query: { unit: project.unit } },
+        body: body as never,
+        bodySerializer: (f) => f as never,
+      }),
+    )
+    problem.value = undefined
+    found.value = outlines.map((f) => ({ ...f, tag: reactive(recall(f.name)), wanted: true }))
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error
+    problem.value = error.problem
+    found.value = []
+  }
+}
+async function bring() {
+  const wanted = found.value.filter((f) => f.wanted)
+  const done = await change((params) =>
+    api.POST('/api/projects/{id}/pattern/brought', {
+      params,
+      body: {
+        known: known.length,
+        knownAcross: known.across,
+        knownOutline: found.value[known.index]?.outline as never,
+        pieces: wanted.map((f) => ({
+          ...f.tag,
+          meaning: (f.tag.meaning || null) as 'CUT' | 'STITCH',
+          outline: f.outline as never,
+        })),
+      },
+    }),
+  )
+  if (!done) return
+  wanted.forEach((f) => remember(f.name, f.tag))
+  found.value = []
+  emit('brought')
+}
+const cloths = [
+  { id: 'SHELL', words: 'outer cloth' },
+  { id: 'LINING', words: 'lining' },
+  { id: 'INTERFACING', words: 'interfacing' },
+  { id: 'RIB', words: 'rib or knit' },
+  { id: 'BINDING', words: 'binding' },
+] as const
+</script>
+
+<template>
+  <form class="grid gap-3" @submit.prevent="bring">
+    <p class="text-muted">
+      A drawing of your own, SVG or DXF: each outline becomes a piece. One distance that you know proves the
+      drawing’s unit.
+    </p>
+    <label class="grid gap-1 text-sm text-muted"
+      >SVG or DXF drawing
+      <input type="file" accept=".svg,.dxf,image/svg+xml" class="field" @change="read" />
+    </label>
+    <p v-if="problem" class="text-madder" role="alert">{{ problem.detail }}</p>
+    <template v-if="found.length">
+      <fieldset class="grid gap-2 border-t border-line pt-2">
+        <legend class="text-lg">One distance you know</legend>
+        <label class="text-sm text-muted"
+          >Outline
+          <select v-model.number="known.index" class="field">
+            <option v-for="(f, i) in found" :key="i" :value="i">
+              {{ f.name }}, drawn {{ f.width }} × {{ f.height }}
+            </option>
+          </select>
+        </label>
+        <div class="flex gap-4" role="radiogroup" aria-label="Which way">
+          <label class="flex min-h-9 items-center gap-2"
+            ><input v-model="known.across" type="radio" :value="true" class="accent-madder" /> its
+            width</label
+          >
+          <label class="flex min-h-9 items-center gap-2"
+            ><input v-model="known.across" type="radio" :value="false" class="accent-madder" /> its
+            height</label
+          >
+        </div>
+        <MeasureField
+          label="is truly"
+          :value="known.length"
+          name="brought.known"
+          :problem="refused"
+          hint="empty: the drawing’s unit is believed"
+          @settle="(t) => (known.length = t)"
+        />
+      </fieldset>
+      <fieldset v-for="(f, i) in found" :key="i" class="grid gap-2 border-t border-line pt-2">
+        <legend class="sr-only">{{ f.name }}</legend>
+        <TickField v-model="f.wanted" :label="`${f.name}, drawn ${f.width} × ${f.height}`" />
+        <p v-for="t in f.told" :key="t" class="text-stale">{{ t }}</p>
+        <template v-if="f.wanted">
+          <PlainField v-model="f.tag.name" label="Piece" name="brought.name" :problem="refused" />
+          <label class="text-sm text-muted"
+            >This line is
+            <select v-model="f.tag.meaning" class="field">
+              <option value="">say which …</option>
+              <option value="CUT">the line to cut along</option>
+              <option value="STITCH">the line to sew along</option>
+            </select>
+          </label>
+          <MeasureField
+            label="seam allowance"
+            :value="f.tag.allowance"
+            name="brought.allowance"
+            :problem="refused"
+            @settle="(t) => (f.tag.allowance = t)"
+          />
+          <div class="grid grid-cols-2 gap-2">
+            <label class="text-sm text-muted"
+              >Cut
+              <input v-model.number="f.tag.quantity" type="number" min="1" max="60" class="field" />
+            </label>
+            <label class="text-sm text-muted"
+              >Turn, degrees
+              <input v-model.number="f.tag.turn" type="number" min="-180" max="180" class="field" />
+            </label>
+          </div>
+          <TickField v-model="f.tag.pair" label="half of them mirrored" />
+          <label class="text-sm text-muted"
+            >From
+            <select v-model="f.tag.cloth" class="field">
+              <option v-for="c in cloths" :key="c.id" :value="c.id">{{ c.words }}</option>
+            </select>
+          </label>
+        </template>
+      </fieldset>
+      <p v-if="refused?.field?.startsWith('brought')" class="text-madder" role="alert">
+        {{ refused.detail }}
+      </p>
+      <button class="act act-main" :disabled="busy">Bring them in</button>
+    </template>
+  </form>
+</template>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
+import { useHand } from '../project/hand'
+import { whole, type Change } from './changes'
+
+/** What a change would bring with it, told before it is done. */
+const { change: wanted } = defineProps<{ change: Change }>()
+const emit = defineEmits<{ done: [] }>()
+const { change, busy, project } = useHand()
+const told = ref<Schemas['ConsequencesView']>()
+const problem = ref<Problem>()
+watch(
+  () => JSON.stringify(wanted),
+  async () => {
+    told.value = undefined
+    problem.value = undefined
+    try {
+      const id = project.value?.id ?? ''
+      told.value = await take(
+        api.POST('/api/projects/{id}/pattern/changes/preview', {
+          params: { path: { id } },
+          body: whole(wanted),
+        }),
+      )
+    } catch (error) {
+      if (!(error instanceof ProblemError)) throw error
+      problem.value = error.problem
+    }
+  },
+  { immediate: true },
+)
+async function accept() {
+  const done = await change((params) =>
+    api.POST('/api/projects/{id}/pattern/changes', { params, body: whole(wanted) }),
+  )
+  if (done) emit('done')
+}
+</script>
+
+<template>
+  <p v-if="problem" class="text-madder" role="alert">{{ problem.detail }}</p>
+  <section v-if="told" class="grid gap-1 bg-table p-3" aria-live="polite" aria-label="What follows">
+    <b class="first-letter:uppercase">{{ told.words }}</b>
+    <ul class="text-[15px]">
+      <li v-for="s in told.sentences" :key="s">{{ s }}</li>
+    </ul>
+    <div class="mt-1 flex gap-2">
+      <button type="button" class="act act-main" :disabled="busy" @click="accept">Do it</button>
+      <button type="button" class="act" @click="emit('done')">Leave it</button>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue'
+import type { Schemas } from '../api/client'
+import { useHand } from '../project/hand'
+import MeasureField from '../ui/MeasureField.vue'
+import PlainField from '../ui/PlainField.vue'
+import TickField from '../ui/TickField.vue'
+import ChangeDoor from './ChangeDoor.vue'
+import type { Change } from './changes'
+
+/** The picked piece: how it is cut, its marks with their deadlines, and the ledger of its edges. */
+const { piece, edge } = defineProps<{ piece: Schemas['PieceView']; edge?: string }>()
+const emit = defineEmits<{ edge: [name: string] }>()
+const { problem } = useHand()
+const form = reactive({ drawn: '', sew: '', trim: '', why: '', turned: false })
+const wanted = ref<Change>()
+watch(
+  () => [piece, edge] as const,
+  () => {
+    const a = piece.allowances.find((x) => x.edge === edge)
+    wanted.value = undefined
+    if (!a) return
+    Object.assign(form, {
+      drawn: a.width,
+      sew: a.sew || a.width,
+      trim: a.trim || a.width,
+      why: a.why,
+      turned: a.turned,
+    })
+  },
+  { immediate: true },
+)
+/** Who draws more usually sews and keeps more too; what was told apart stays apart. */
+function draw(text: string) {
+  if (form.sew === form.drawn) form.sew = text
+  if (form.trim === form.drawn) form.trim = text
+  form.drawn = text
+}
+const ask = () => (wanted.value = { kind: 'LEDGER', piece: piece.id, edge, ...form })
+const words = (name: string) => name.replaceAll('-', ' ')
+</script>
+
+<template>
+  <section aria-live="polite" class="grid gap-3">
+    <div>
+      <h3 class="text-xl first-letter:uppercase">{{ piece.name }}</h3>
+      <p>
+        Cut {{ piece.quantity }}{{ piece.pair ? ', half of them mirrored' : '' }}, {{ piece.grain }}, from
+        {{ piece.clothWords }}; {{ piece.size }} <span class="text-muted">across × along the grain</span
+        >{{ piece.required ? '' : '; may be left out' }}{{ piece.wrongSideOut ? '; wrong side out' : '' }}.
+      </p>
+      <p v-if="piece.symmetry" class="text-sm text-muted">{{ piece.symmetry }}</p>
+    </div>
+    <table class="w-full text-[15px]">
+      <caption class="text-left text-sm text-muted">
+        Click an edge for its ledger: drawn, sewn, trimmed to.
+      </caption>
+      <tbody>
+        <tr
+          v-for="a in piece.allowances"
+          :key="a.edge"
+          class="cursor-pointer border-t border-line align-top"
+          :class="a.edge === edge ? 'bg-table' : ''"
+          @click="emit('edge', a.edge)"
+        >
+          <td class="py-1 pl-1">
+            <button class="text-left first-letter:uppercase" :aria-pressed="a.edge === edge">
+              {{ words(a.edge) }}
+            </button>
+            <span class="block text-sm text-muted">{{ a.length }} long</span>
+          </td>
+          <td class="px-2 py-1 text-right whitespace-nowrap">
+            <b>{{ a.width }}</b>
+            <span v-if="a.sew" class="block text-sm">sewn {{ a.sew }}</span>
+            <span v-if="a.trim" class="block text-sm" :class="a.trimmedTooFar ? 'text-madder' : ''"
+              >to {{ a.trim }}</span
+            >
+          </td>
+          <td class="py-1 text-sm text-muted">
+            {{ a.why }}
+            <span v-if="a.slip" class="block text-madder">{{ a.slip }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <form v-if="edge" class="grid gap-2 border-l-4 border-madder pl-3" @submit.prevent="ask">
+      <h4 class="font-semibold first-letter:uppercase">{{ words(edge) }}</h4>
+      <MeasureField label="drawn" :value="form.drawn" name="change.drawn" :problem="problem" @settle="draw" />
+      <MeasureField
+        label="sewn, from the cut edge"
+        :value="form.sew"
+        name="change.sew"
+        :problem="problem"
+        @settle="(t) => (form.sew = t)"
+      />
+      <MeasureField
+        label="trimmed to"
+        :value="form.trim"
+        name="change.trim"
+        :problem="problem"
+        @settle="(t) => (form.trim = t)"
+      />
+      <PlainField v-model="form.why" label="Why" name="change.why" :problem="problem" />
+      <TickField v-model="form.turned" label="folded to the wrong side along the stitch line" />
+      <button class="act">See what follows</button>
+      <ChangeDoor v-if="wanted" :change="wanted" @done="wanted = undefined" />
+    </form>
+    <details v-if="piece.marks.length">
+      <summary class="min-h-8 cursor-pointer">{{ piece.marks.length }} marks and when to make them</summary>
+      <ul class="text-[15px]">
+        <li v-for="(m, i) in piece.marks" :key="i" class="border-t border-line py-1">
+          {{ m.words }}<template v-if="m.label !== m.words">, {{ m.label }}</template
+          ><span class="block text-sm text-muted">{{ m.until }}</span>
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import MeasureField from '../ui/MeasureField.vue'
+import BiasSheet from './BiasSheet.vue'
+
+/** Closures, strips and wedges, reckoned before anything is cut. */
+const { project } = defineProps<{ project: ProjectView }>()
+const { data } = useQuery({
+  queryKey: computed(() => ['sums', project.unit]),
+  queryFn: () => take(api.GET('/api/sums', { params: { query: { unit: project.unit } } })),
+})
+const picked = ref<Schemas['SumView']['id']>('BUTTONS')
+const sum = computed(() => data.value?.find((s) => s.id === picked.value))
+const values = ref<Record<string, string>>({})
+const result = ref<Schemas['SumResultView']>()
+const problem = ref<Problem>()
+watch(
+  sum,
+  (now) => {
+    values.value = Object.fromEntries((now?.fields ?? []).map((f) => [f.id, f.usual]))
+    void work()
+  },
+  { immediate: true },
+)
+async function work() {
+  if (!sum.value) return
+  try {
+    result.value = await take(
+      api.POST('/api/sums', { body: { sum: picked.value, unit: project.unit, values: values.value } }),
+    )
+    problem.value = undefined
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error
+    problem.value = error.problem
+  }
+}
+function settle(id: string, text: string) {
+  values.value = { ...values.value, [id]: text }
+  void work()
+}
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <label class="text-sm text-muted"
+      >Reckon
+      <select v-model="picked" class="field">
+        <option v-for="s in data ?? []" :key="s.id" :value="s.id">{{ s.words }}</option>
+      </select>
+    </label>
+    <MeasureField
+      v-for="f in sum?.fields ?? []"
+      :key="f.id"
+      :label="f.words"
+      :value="values[f.id] ?? ''"
+      :name="'sum.' + f.id"
+      :problem="problem"
+      @settle="(text) => settle(f.id, text)"
+    />
+    <p v-if="problem && !problem.field?.startsWith('sum.')" class="text-madder" role="alert">
+      {{ problem.detail }}
+    </p>
+    <section v-if="result" aria-live="polite" class="grid gap-1 border-t border-line pt-2">
+      <p v-for="s in result.sentences" :key="s">{{ s }}</p>
+      <svg
+        v-if="result.lineMm > 0"
+        viewBox="-10 0 320 44"
+        class="w-full text-ink"
+        role="img"
+        :aria-label="'Marks at ' + result.marks.join(', ')"
+      >
+        <line x1="0" y1="14" x2="300" y2="14" stroke="currentColor" stroke-width="1" />
+        <g
+          v-for="(m, i) in result.marksMm"
+          :key="i"
+          :transform="`translate(${(m / result.lineMm) * 300} 14)`"
+        >
+          <line y1="-8" y2="8" stroke="currentColor" stroke-width="2" />
+          <text y="24" text-anchor="middle" font-size="10" fill="currentColor">{{ i + 1 }}</text>
+        </g>
+      </svg>
+      <ol v-if="result.marks.length" class="columns-2 text-[15px]">
+        <li v-for="(m, i) in result.marks" :key="i">{{ i + 1 }}: {{ m }}</li>
+      </ol>
+    </section>
+    <BiasSheet :project="project" />
+  </div>
+</template>
