@@ -45,7 +45,8 @@ exec_bench() {
   local main
   case ${1:-} in
     panels) main=org.handdown.bench.PanelFigures ;;
-    *) fail "there is no benchmark “${1:-}”; there is: panels." ;;
+    pieces) main=org.handdown.bench.PieceFigures ;;
+    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces." ;;
   esac
   exec java -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main"
 }

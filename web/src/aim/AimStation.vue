@@ -3,8 +3,10 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
+import ChoiceField from '../ui/ChoiceField.vue'
 import PlainField from '../ui/PlainField.vue'
 import BodyFigure from './BodyFigure.vue'
+import GarmentSheet from './GarmentSheet.vue'
 import MeasureRow from './MeasureRow.vue'
 import { useDrafts } from './useDrafts'
 
@@ -39,6 +41,17 @@ function reset() {
 const OWN = 'OWN'
 watch(() => project.version, reset, { immediate: true })
 const isInches = computed(() => ['INCH', 'FOOT', 'YARD'].includes(project.unit))
+const groups = computed(() => [
+  ...families.value.map((f) => ({ words: f.words, choices: f.drafts })),
+  {
+    words: 'without a draft',
+    choices: [
+      { id: OWN, words: 'something else, pieces brought in or entered' },
+      { id: 'LET_OUT', words: 'the source itself, let out' },
+      { id: 'TAKE_IN', words: 'the source itself, taken in or shortened' },
+    ],
+  },
+])
 const isDrafted = computed(() => drafts.value.some((d) => d.id === form.made))
 
 function save(patch: { taped?: Record<string, string>; again?: Record<string, string> } = {}) {
@@ -85,19 +98,7 @@ function measureNext() {
       ><BodyFigure :measures="project.aim.measures" :asked="asked" :inches="isInches"
     /></template>
     <form class="grid gap-3" @submit.prevent="save()">
-      <label class="text-sm text-muted">
-        It will be
-        <select v-model="form.made" class="field" @change="otherGarment">
-          <optgroup v-for="f in families" :key="f.words" :label="f.words">
-            <option v-for="d in f.drafts" :key="d.id" :value="d.id">{{ d.words }}</option>
-          </optgroup>
-          <optgroup label="without a draft">
-            <option :value="OWN">something else, pieces brought in or entered</option>
-            <option value="LET_OUT">the source itself, let out</option>
-            <option value="TAKE_IN">the source itself, taken in or shortened</option>
-          </optgroup>
-        </select>
-      </label>
+      <ChoiceField v-model="form.made" label="It will be" :groups="groups" @change="otherGarment" />
       <PlainField
         v-model="form.what"
         label="In words"
@@ -147,6 +148,7 @@ function measureNext() {
         @settle="(text) => settle(m.id, text)"
         @again="(text) => settleAgain(m.id, text)"
       />
+      <GarmentSheet v-if="project.aim.settled" :measures="project.aim.measures" />
       <p class="text-sm text-muted">
         Write as you like: 60 cm, 23 5/8 in, 1.1 m. Empty a field to take the proposal again. Proposals are
         made up for this program, not taken from any table of sizes.

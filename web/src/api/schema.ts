@@ -132,6 +132,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/aim/garment': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['garment']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/buttons': {
     parameters: {
       query?: never
@@ -637,6 +653,54 @@ export interface paths {
     }
     get?: never
     put: operations['choose']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/lessons': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['lesson']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/lessons/{note}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['learn']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/pattern/traced/{panel}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['traced']
+    put?: never
     post?: never
     delete?: never
     options?: never
@@ -1809,13 +1873,27 @@ export interface components {
         | 'MERGE'
         | 'MOCK_UP'
         | 'SEAM'
+        | 'MARK'
         | 'TRUE_UP'
+      /** @enum {string} */
+      mark:
+        | 'DOT'
+        | 'DART'
+        | 'PLEAT'
+        | 'GATHER'
+        | 'SHIRRING'
+        | 'BUTTONHOLE'
+        | 'BUTTON'
+        | 'GUIDE'
+        | 'LEVEL'
+        | 'FOLD'
       name: string
       other: string
       otherEdge: string
       pair: boolean
       piece: string
       pieces: string[]
+      points: string
       /** Format: int32 */
       quantity: number
       ratio: string
@@ -1858,6 +1936,7 @@ export interface components {
     }
     ClothNeedView: {
       area: string
+      byTheMetre: string
       /** @enum {string} */
       cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
       longest: string
@@ -2543,6 +2622,8 @@ export interface components {
     }
     NoteView: {
       at: string
+      learned: boolean
+      lesson: string
       text: string
     }
     OpeningView: {
@@ -2899,6 +2980,42 @@ export interface components {
       where: string
       words: string
     }
+    ReferenceLevelRequest: {
+      down: string
+      ease: string
+      flat: string
+      /** @enum {string} */
+      measure:
+        | 'HEIGHT'
+        | 'CHEST'
+        | 'WAIST'
+        | 'HIGH_WAIST'
+        | 'TROUSER_WAIST'
+        | 'HIP'
+        | 'WAIST_TO_HIP'
+        | 'WAIST_TO_FLOOR'
+        | 'INSIDE_LEG'
+        | 'BACK_WAIST'
+        | 'SHOULDER'
+        | 'ARM_LENGTH'
+        | 'UPPER_ARM'
+        | 'WRIST'
+        | 'HAND_GIRTH'
+        | 'NECK_GIRTH'
+        | 'HEAD_GIRTH'
+        | 'HEAD_HEIGHT'
+        | 'THIGH'
+        | 'CALF'
+        | 'KNEE_TO_ANKLE'
+        | 'HEEL_GIRTH'
+        | 'HAND_WIDTH'
+    }
+    ReferenceRequest: {
+      anchor: string
+      levels: components['schemas']['ReferenceLevelRequest'][]
+      name: string
+      stretch: string
+    }
     RefoldView: {
       /** Format: double */
       flatMm: number
@@ -3027,6 +3144,7 @@ export interface components {
       kind: 'GIRTH' | 'OPENING' | 'LENGTH'
       wear: string
       what: string
+      woven: string
     }
     SlackView: {
       enough: boolean
@@ -3785,6 +3903,34 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['AimRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  garment: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ReferenceRequest']
       }
     }
     responses: {
@@ -4717,6 +4863,82 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  lesson: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ChangeRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  learn: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        note: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  traced: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        panel: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['FoundView'][]
         }
       }
     }
@@ -6045,9 +6267,7 @@ export interface operations {
   }
   sums: {
     parameters: {
-      query?: {
-        unit?: 'MM' | 'CM' | 'M' | 'INCH' | 'FOOT' | 'YARD'
-      }
+      query?: never
       header?: never
       path?: never
       cookie?: never

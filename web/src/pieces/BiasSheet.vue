@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { boundsOf, pathOf } from '../drawing/paths'
 import { inRows } from '../panels/sideBySide'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import TickField from '../ui/TickField.vue'
 
@@ -10,7 +11,7 @@ import TickField from '../ui/TickField.vue'
 const { project } = defineProps<{ project: ProjectView }>()
 const form = reactive({
   finished: '12 mm',
-  folds: 4,
+  folds: '4',
   allowance: '0 mm',
   wanted: '1 m',
   slantedJoins: false,
@@ -21,7 +22,10 @@ const problem = ref<Problem>()
 async function look() {
   try {
     result.value = await take(
-      api.POST('/api/projects/{id}/sums/bias', { params: { path: { id: project.id } }, body: form }),
+      api.POST('/api/projects/{id}/sums/bias', {
+        params: { path: { id: project.id } },
+        body: { ...form, folds: Number(form.folds) },
+      }),
     )
     problem.value = undefined
   } catch (error) {
@@ -53,14 +57,15 @@ const view = computed(
         :problem="problem"
         @settle="(t) => (form.finished = t)"
       />
-      <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
-        >times folded
-        <select v-model.number="form.folds" class="field">
-          <option :value="4">4, double-fold binding</option>
-          <option :value="2">2, single</option>
-          <option :value="1">1, round a cord</option>
-        </select>
-      </label>
+      <ChoiceField
+        v-model="form.folds"
+        label="times folded"
+        :choices="[
+          { id: '4', words: '4, double-fold binding' },
+          { id: '2', words: '2, single' },
+          { id: '1', words: '1, round a cord' },
+        ]"
+      />
       <MeasureField
         label="allowance at both edges"
         :value="form.allowance"

@@ -2,9 +2,11 @@
 import { reactive, ref } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
+import { cloths } from './changes'
 import { recall, remember, type Tag } from './tags'
 
 /** Pieces from an SVG or DXF drawing: what each line means is asked, never guessed, and remembered by its name. */
@@ -12,7 +14,8 @@ const { project } = defineProps<{ project: ProjectView }>()
 const emit = defineEmits<{ brought: [] }>()
 const { change, busy, problem: refused } = useHand()
 const found = ref<(Schemas['FoundView'] & { tag: Tag; wanted: boolean })[]>([])
-const known = reactive({ index: 0, across: true, length: '' })
+const known = reactive({ index: '0', across: true, length: '' })
+const panel = ref('')
 const problem = ref<Problem>()
 async function read(e: Event) {
   const file = (e.target as HTMLInputElement).files?.[0]
@@ -35,6 +38,24 @@ async function read(e: Event) {
     found.value = []
   }
 }
+/** A panel's own outline, as it was surveyed, for a piece that is to be like it. */
+async function trace() {
+  try {
+    const outlines = await take(
+      api.GET('/api/projects/{id}/pattern/traced/{panel}', {
+        params: { path: { id: project.id, panel: panel.value } },
+      }),
+    )
+    found.value = outlines.map((f) => ({
+      ...f,
+      tag: reactive({ ...recall(f.name), meaning: 'STITCH' as const }),
+      wanted: true,
+    }))
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error
+    problem.value = error.problem
+  }
+}
 async function bring() {
   const wanted = found.value.filter((f) => f.wanted)
   const done = await change((params) =>
@@ -43,7 +64,7 @@ async function bring() {
       body: {
         known: known.length,
         knownAcross: known.across,
-        knownOutline: found.value[known.index]?.outline as never,
+        knownOutline: found.value[Number(known.index)]?.outline as never,
         pieces: wanted.map((f) => ({
           ...f.tag,
           meaning: (f.tag.meaning || null) as 'CUT' | 'STITCH',
@@ -57,13 +78,6 @@ async function bring() {
   found.value = []
   emit('brought')
 }
-const cloths = [
-  { id: 'SHELL', words: 'outer cloth' },
-  { id: 'LINING', words: 'lining' },
-  { id: 'INTERFACING', words: 'interfacing' },
-  { id: 'RIB', words: 'rib or knit' },
-  { id: 'BINDING', words: 'binding' },
-] as const
 </script>
 
 <template>
@@ -73,21 +87,28 @@ const cloths = [
       drawing’s unit.
     </p>
     <label class="grid gap-1 text-sm text-muted"
-      >SVG or DXF drawing
-      <input type="file" accept=".svg,.dxf,image/svg+xml" class="field" @change="read" />
+      >SVG or DXF drawing, or a project’s file
+      <input type="file" accept=".svg,.dxf,.json,image/svg+xml" class="field" @change="read" />
     </label>
+    <ChoiceField
+      v-if="project.panels.length"
+      v-model="panel"
+      label="Or trace a panel"
+      empty="choose …"
+      :choices="project.panels.map((p) => ({ id: p.id, words: p.name }))"
+      @change="trace"
+    />
     <p v-if="problem" class="text-madder" role="alert">{{ problem.detail }}</p>
     <template v-if="found.length">
       <fieldset class="grid gap-2 border-t border-line pt-2">
         <legend class="text-lg">One distance you know</legend>
-        <label class="text-sm text-muted"
-          >Outline
-          <select v-model.number="known.index" class="field">
-            <option v-for="(f, i) in found" :key="i" :value="i">
-              {{ f.name }}, drawn {{ f.width }} × {{ f.height }}
-            </option>
-          </select>
-        </label>
+        <ChoiceField
+          v-model="known.index"
+          label="Outline"
+          :choices="
+            found.map((f, i) => ({ id: String(i), words: `${f.name}, drawn ${f.width} × ${f.height}` }))
+          "
+        />
         <div class="flex gap-4" role="radiogroup" aria-label="Which way">
           <label class="flex min-h-9 items-center gap-2"
             ><input v-model="known.across" type="radio" :value="true" class="accent-madder" /> its
@@ -113,14 +134,15 @@ const cloths = [
         <p v-for="t in f.told" :key="t" class="text-stale">{{ t }}</p>
         <template v-if="f.wanted">
           <PlainField v-model="f.tag.name" label="Piece" name="brought.name" :problem="refused" />
-          <label class="text-sm text-muted"
-            >This line is
-            <select v-model="f.tag.meaning" class="field">
-              <option value="">say which …</option>
-              <option value="CUT">the line to cut along</option>
-              <option value="STITCH">the line to sew along</option>
-            </select>
-          </label>
+          <ChoiceField
+            v-model="f.tag.meaning"
+            label="This line is"
+            empty="say which …"
+            :choices="[
+              { id: 'CUT', words: 'the line to cut along' },
+              { id: 'STITCH', words: 'the line to sew along' },
+            ]"
+          />
           <MeasureField
             label="seam allowance"
             :value="f.tag.allowance"
@@ -139,12 +161,7 @@ const cloths = [
             </label>
           </div>
           <TickField v-model="f.tag.pair" label="half of them mirrored" />
-          <label class="text-sm text-muted"
-            >From
-            <select v-model="f.tag.cloth" class="field">
-              <option v-for="c in cloths" :key="c.id" :value="c.id">{{ c.words }}</option>
-            </select>
-          </label>
+          <ChoiceField v-model="f.tag.cloth" label="From" :choices="[...cloths]" />
         </template>
       </fieldset>
       <p v-if="refused?.field?.startsWith('brought')" class="text-madder" role="alert">

@@ -36,6 +36,13 @@ async function accept() {
   )
   if (done) emit('done')
 }
+/** Not now: written into the log, and offered here next time. */
+async function later() {
+  const noted = await change((params) =>
+    api.POST('/api/projects/{id}/pattern/lessons', { params, body: whole(wanted) }),
+  )
+  if (noted) emit('done')
+}
 </script>
 
 <template>
@@ -45,8 +52,9 @@ async function accept() {
     <ul class="text-[15px]">
       <li v-for="s in told.sentences" :key="s">{{ s }}</li>
     </ul>
-    <div class="mt-1 flex gap-2">
+    <div class="mt-1 flex flex-wrap gap-2">
       <button type="button" class="act act-main" :disabled="busy" @click="accept">Do it</button>
+      <button type="button" class="act" :disabled="busy" @click="later">Note it for next time</button>
       <button type="button" class="act" @click="emit('done')">Leave it</button>
     </div>
   </section>

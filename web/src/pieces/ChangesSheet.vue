@@ -1,17 +1,23 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import { api, type Schemas } from '../api/client'
+import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
 import ChangeDoor from './ChangeDoor.vue'
-import { kinds, type Change, type Field } from './changes'
+import { cloths, kinds, marks, type Change, type Field } from './changes'
 
 /** Named changes on the untouched pattern: those that are there, and one more. */
-const { pieces, changes } = defineProps<{
+const {
+  pieces,
+  changes,
+  log = [],
+} = defineProps<{
   pieces: Schemas['PieceView'][]
   changes: Schemas['ChangeView'][]
+  log?: ProjectView['log']
 }>()
 const { change, problem, busy } = useHand()
 const form = reactive({
@@ -32,18 +38,18 @@ const form = reactive({
   uneven: false,
   ease: '',
   ratio: '',
+  mark: 'DART' as (typeof marks)[number]['id'],
+  points: '',
 })
 const wanted = ref<Change>()
 const kind = computed(() => kinds.find((k) => k.id === form.kind))
 const asks = (field: Field) => kind.value?.fields.includes(field) ?? false
-const edgesOf = (id: string) => pieces.find((p) => p.id === id)?.allowances.map((a) => a.edge) ?? []
-const cloths = [
-  { id: 'SHELL', words: 'outer cloth' },
-  { id: 'LINING', words: 'lining' },
-  { id: 'INTERFACING', words: 'interfacing' },
-  { id: 'RIB', words: 'rib or knit' },
-  { id: 'BINDING', words: 'binding' },
-] as const
+const named = computed(() => pieces.map((p) => ({ id: p.id, words: p.name })))
+const edgesOf = (id: string) =>
+  (pieces.find((p) => p.id === id)?.allowances ?? []).map((a) => ({
+    id: a.edge,
+    words: a.edge.replaceAll('-', ' '),
+  }))
 function ask() {
   const told: Change = { kind: form.kind, name: form.name }
   for (const field of kind.value?.fields ?? []) Object.assign(told, { [field]: form[field] })
@@ -53,6 +59,14 @@ const takeBack = (index: number) =>
   change((params) =>
     api.DELETE('/api/projects/{id}/pattern/changes/{index}', {
       params: { ...params, path: { ...params.path, index } },
+    }),
+  )
+/** Lessons of the log that the pattern has not learned yet, with their place in it. */
+const lessons = computed(() => log.map((n, index) => ({ ...n, index })).filter((n) => n.lesson && !n.learned))
+const learn = (note: number) =>
+  change((params) =>
+    api.POST('/api/projects/{id}/pattern/lessons/{note}', {
+      params: { ...params, path: { ...params.path, note } },
     }),
   )
 /** Picking a piece fills in how it is cut now. */
@@ -79,14 +93,16 @@ function picked() {
         <button class="act act-quiet text-sm" :disabled="busy" @click="takeBack(i)">Take back</button>
       </li>
     </ol>
+    <section v-if="lessons.length" class="border-l-4 border-madder bg-table px-3 py-2">
+      <h3 class="text-lg">Lessons from the log</h3>
+      <p v-for="l in lessons" :key="l.index" class="flex items-baseline gap-2 py-1">
+        <span class="grow">{{ l.lesson }}</span>
+        <button class="act text-sm" :disabled="busy" @click="learn(l.index)">Do it now</button>
+      </p>
+    </section>
     <p v-if="problem?.field?.startsWith('changes')" class="text-madder" role="alert">{{ problem.detail }}</p>
     <form class="grid gap-2 border-t border-line pt-3" @submit.prevent="ask">
-      <label class="text-sm text-muted"
-        >Change
-        <select v-model="form.kind" class="field" @change="wanted = undefined">
-          <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.words }}</option>
-        </select>
-      </label>
+      <ChoiceField v-model="form.kind" label="Change" :choices="kinds" @change="wanted = undefined" />
       <p class="text-sm text-muted">{{ kind?.hint }}</p>
       <fieldset v-if="asks('pieces')" class="grid gap-x-3 sm:grid-cols-2">
         <legend class="text-sm text-muted">These pieces alike</legend>
@@ -96,34 +112,35 @@ function picked() {
           }}</label
         >
       </fieldset>
-      <label v-if="asks('piece')" class="text-sm text-muted"
-        >Piece
-        <select v-model="form.piece" class="field" @change="picked">
-          <option value="">choose …</option>
-          <option v-for="p in pieces" :key="p.id" :value="p.id">{{ p.name }}</option>
-        </select>
-      </label>
-      <label v-if="asks('edge')" class="text-sm text-muted"
-        >Its edge
-        <select v-model="form.edge" class="field">
-          <option value="">choose …</option>
-          <option v-for="e in edgesOf(form.piece)" :key="e" :value="e">{{ e }}</option>
-        </select>
-      </label>
-      <label v-if="asks('other')" class="text-sm text-muted"
-        >The other piece
-        <select v-model="form.other" class="field">
-          <option value="">choose …</option>
-          <option v-for="p in pieces" :key="p.id" :value="p.id">{{ p.name }}</option>
-        </select>
-      </label>
-      <label v-if="asks('otherEdge')" class="text-sm text-muted"
-        >The other edge
-        <select v-model="form.otherEdge" class="field">
-          <option value="">choose …</option>
-          <option v-for="e in edgesOf(form.other)" :key="e" :value="e">{{ e }}</option>
-        </select>
-      </label>
+      <ChoiceField
+        v-if="asks('piece')"
+        v-model="form.piece"
+        label="Piece"
+        empty="choose …"
+        :choices="named"
+        @change="picked"
+      />
+      <ChoiceField
+        v-if="asks('edge')"
+        v-model="form.edge"
+        label="Its edge"
+        empty="choose …"
+        :choices="edgesOf(form.piece)"
+      />
+      <ChoiceField
+        v-if="asks('other')"
+        v-model="form.other"
+        label="The other piece"
+        empty="choose …"
+        :choices="named"
+      />
+      <ChoiceField
+        v-if="asks('otherEdge')"
+        v-model="form.otherEdge"
+        label="The other edge"
+        empty="choose …"
+        :choices="edgesOf(form.other)"
+      />
       <TickField
         v-if="asks('bothSides')"
         v-model="form.bothSides"
@@ -153,12 +170,7 @@ function picked() {
           <input v-model.number="form.quantity" type="number" min="1" max="60" class="field text-right" />
         </label>
         <TickField v-model="form.pair" label="half of them mirrored" />
-        <label class="text-sm text-muted"
-          >From
-          <select v-model="form.cloth" class="field">
-            <option v-for="c in cloths" :key="c.id" :value="c.id">{{ c.words }}</option>
-          </select>
-        </label>
+        <ChoiceField v-model="form.cloth" label="From" :choices="[...cloths]" />
         <TickField v-model="form.wrongSideOut" label="wrong side out, on purpose" />
         <TickField v-model="form.uneven" label="halves differ, on purpose" />
       </template>
@@ -176,6 +188,15 @@ function picked() {
           name="change.ratio"
           :problem="problem"
           @settle="(t) => (form.ratio = t)"
+        />
+      </template>
+      <template v-if="asks('mark')">
+        <ChoiceField v-model="form.mark" label="Mark" :choices="[...marks]" />
+        <PlainField
+          v-model="form.points"
+          label="Points, across / up; across / up"
+          name="change.points"
+          :problem="problem"
         />
       </template>
       <PlainField v-model="form.name" label="Call it" name="change.name" :problem="problem" />

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { useDrafts } from '../aim/useDrafts'
 import { api, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 
 /** The drafts of this project: their free dimensions, edited live, what they are made of, and one more beside them. */
@@ -66,16 +67,13 @@ const hint = (d: Dimension) =>
             @change="choose(i, d.id, d.text === '1' ? '0' : '1')"
           />{{ d.words }}</label
         >
-        <label v-else class="grid grid-cols-[1fr_11rem] items-baseline gap-x-3 text-[15px]"
-          >{{ d.words }}
-          <select
-            class="field"
-            :value="d.text"
-            @change="(e) => choose(i, d.id, (e.target as HTMLSelectElement).value)"
-          >
-            <option v-for="(w, k) in d.options" :key="w" :value="String(k)">{{ w }}</option>
-          </select>
-        </label>
+        <ChoiceField
+          v-else
+          :label="d.words"
+          :model-value="d.text"
+          :choices="d.options.map((words, k) => ({ id: String(k), words }))"
+          @update:model-value="(k) => choose(i, d.id, k)"
+        />
       </template>
       <details class="text-sm text-muted">
         <summary class="min-h-8 cursor-pointer">The sums behind it</summary>
@@ -87,15 +85,13 @@ const hint = (d: Dimension) =>
       <li v-for="n in notes" :key="n">{{ n }}</li>
     </ul>
     <form class="flex items-end gap-2 border-t border-line pt-3" @submit.prevent="add">
-      <label class="grow text-sm text-muted"
-        >Draft something beside it
-        <select v-model="wanted" class="field">
-          <option value="">choose …</option>
-          <optgroup v-for="f in families" :key="f.words" :label="f.words">
-            <option v-for="d in f.drafts" :key="d.id" :value="d.id">{{ d.words }}</option>
-          </optgroup>
-        </select>
-      </label>
+      <ChoiceField
+        v-model="wanted"
+        class="grow"
+        label="Draft something beside it"
+        empty="choose …"
+        :groups="families.map((f) => ({ words: f.words, choices: f.drafts }))"
+      />
       <button class="act" :disabled="busy || !wanted">Draft it</button>
     </form>
     <p v-if="problem?.field?.startsWith('aim.')" class="text-madder" role="alert">{{ problem.detail }}</p>

@@ -176,7 +176,11 @@ function pickEdge(id: string, name: string) {
         />
       </template>
       <template #changes>
-        <ChangesSheet :pieces="project.pieces?.pieces ?? []" :changes="project.pieces?.changes ?? []" />
+        <ChangesSheet
+          :pieces="project.pieces?.pieces ?? []"
+          :changes="project.pieces?.changes ?? []"
+          :log="project.log"
+        />
       </template>
       <template #bring><BringSheet :project="project" /></template>
       <template #pieces>

@@ -42,6 +42,9 @@ const sideOf = (piece: string, name: string) =>
     : seam?.others.some((s) => s.piece === piece && s.edge === name)
       ? 'other'
       : undefined
+/** Lines of a mark: a pleat has two, its folds; a dart or a row one. */
+const linesOf = (m: Schemas['PieceMarkView']) =>
+  m.kind === 'PLEAT' ? [m.points.slice(0, 2), m.points.slice(2)] : [m.points]
 const isLine = (m: Schemas['PieceMarkView']) => m.points.length > 1 && m.kind !== 'LEVEL'
 const bounds = computed(() =>
   boundsOf(laid.value.map((l) => l.item.cutLine.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy]))),
@@ -108,7 +111,11 @@ const bounds = computed(() =>
         <template v-for="(m, i) in l.item.marks" :key="'m' + i">
           <path
             v-if="isLine(m)"
-            :d="pathOf(m.points, false)"
+            :d="
+              linesOf(m)
+                .map((l) => pathOf(l, false))
+                .join(' ')
+            "
             fill="none"
             class="stroke-ink"
             :stroke-width="m.kind === 'BUTTONHOLE' ? 3 : 1"
@@ -167,20 +174,11 @@ const bounds = computed(() =>
       <TableLabel
         :x="l.at[0]"
         :y="l.at[1]"
-        :text="l.item.name"
+        :text="l.item.quantity > 1 ? `${l.item.name} × ${l.item.quantity}` : l.item.name"
         :room="l.wide + 78"
         :size="14"
         halo
         class="fill-ink font-semibold"
-      />
-      <TableLabel
-        v-if="l.high > 250"
-        :x="l.at[0]"
-        :y="l.at[1]"
-        :below="18"
-        :text="'× ' + l.item.quantity"
-        :size="14"
-        class="fill-muted"
       />
     </g>
   </CuttingTable>

@@ -23,20 +23,24 @@ defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>
           >{{ s.formula
           }}<template v-if="s.fitWords && s.kind === 'GIRTH'"> · {{ s.ease }}, {{ s.fitWords }}</template
           ><template v-if="s.wear"> · {{ s.wear }}</template
+          ><template v-if="s.woven">; {{ s.woven }}</template
           >{{ s.fits ? '' : ' · too small: give more room' }}
         </p>
       </li>
     </ul>
     <h3 class="text-lg">Cloth</h3>
-    <table class="w-full text-[15px]">
-      <tbody>
-        <tr v-for="n in needs" :key="n.cloth" class="border-t border-line">
-          <td class="py-1 first-letter:uppercase">{{ n.words }}</td>
-          <td class="text-right">{{ n.pieces }} {{ n.pieces === 1 ? 'piece' : 'pieces' }}</td>
-          <td class="text-right">{{ n.area }}</td>
-          <td class="text-right text-sm text-muted">at least {{ n.widest }} × {{ n.longest }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <ul class="text-[15px]">
+      <li v-for="n in needs" :key="n.cloth" class="border-t border-line py-1">
+        <div class="flex gap-2">
+          <span class="grow first-letter:uppercase">{{ n.words }}</span><b class="whitespace-nowrap"
+            >{{ n.pieces }} {{ n.pieces === 1 ? 'piece' : 'pieces' }}, {{ n.area }}</b
+          >
+        </div>
+        <p class="text-sm text-muted">
+          panels of at least {{ n.widest }} × {{ n.longest
+          }}<template v-if="n.byTheMetre">; {{ n.byTheMetre }}</template>
+        </p>
+      </li>
+    </ul>
   </div>
 </template>

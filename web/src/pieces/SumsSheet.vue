@@ -2,14 +2,16 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import BiasSheet from './BiasSheet.vue'
 
 /** Closures, strips and wedges, reckoned before anything is cut. */
 const { project } = defineProps<{ project: ProjectView }>()
 const { data } = useQuery({
-  queryKey: computed(() => ['sums', project.unit]),
-  queryFn: () => take(api.GET('/api/sums', { params: { query: { unit: project.unit } } })),
+  queryKey: ['sums'],
+  queryFn: () => take(api.GET('/api/sums')),
+  staleTime: Infinity,
 })
 const picked = ref<Schemas['SumView']['id']>('BUTTONS')
 const sum = computed(() => data.value?.find((s) => s.id === picked.value))
@@ -44,25 +46,8 @@ function settle(id: string, text: string) {
 
 <template>
   <div class="grid gap-3">
-    <label class="text-sm text-muted"
-      >Reckon
-      <select v-model="picked" class="field">
-        <option v-for="s in data ?? []" :key="s.id" :value="s.id">{{ s.words }}</option>
-      </select>
-    </label>
-    <MeasureField
-      v-for="f in sum?.fields ?? []"
-      :key="f.id"
-      :label="f.words"
-      :value="values[f.id] ?? ''"
-      :name="'sum.' + f.id"
-      :problem="problem"
-      @settle="(text) => settle(f.id, text)"
-    />
-    <p v-if="problem && !problem.field?.startsWith('sum.')" class="text-madder" role="alert">
-      {{ problem.detail }}
-    </p>
-    <section v-if="result" aria-live="polite" class="grid gap-1 border-t border-line pt-2">
+    <ChoiceField v-model="picked" label="Reckon" :choices="data ?? []" />
+    <section v-if="result" aria-live="polite" class="grid gap-1 border-l-4 border-madder bg-table px-3 py-2">
       <p v-for="s in result.sentences" :key="s">{{ s }}</p>
       <svg
         v-if="result.lineMm > 0"
@@ -85,6 +70,18 @@ function settle(id: string, text: string) {
         <li v-for="(m, i) in result.marks" :key="i">{{ i + 1 }}: {{ m }}</li>
       </ol>
     </section>
+    <MeasureField
+      v-for="f in sum?.fields ?? []"
+      :key="f.id"
+      :label="f.words"
+      :value="values[f.id] ?? ''"
+      :name="'sum.' + f.id"
+      :problem="problem"
+      @settle="(text) => settle(f.id, text)"
+    />
+    <p v-if="problem && !problem.field?.startsWith('sum.')" class="text-madder" role="alert">
+      {{ problem.detail }}
+    </p>
     <BiasSheet :project="project" />
   </div>
 </template>

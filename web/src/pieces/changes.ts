@@ -14,6 +14,29 @@ export const whole = (change: Change) =>
     ...change,
   }) as Schemas['ChangeRequest']
 
+/** What a piece may be cut from. */
+export const cloths = [
+  { id: 'SHELL', words: 'outer cloth' },
+  { id: 'LINING', words: 'lining' },
+  { id: 'INTERFACING', words: 'interfacing' },
+  { id: 'RIB', words: 'rib or knit' },
+  { id: 'BINDING', words: 'binding' },
+] as const
+
+/** What can be drawn on a piece. */
+export const marks = [
+  { id: 'DART', words: 'dart' },
+  { id: 'PLEAT', words: 'pleat' },
+  { id: 'DOT', words: 'dot' },
+  { id: 'GUIDE', words: 'guide line' },
+  { id: 'SHIRRING', words: 'row of shirring' },
+  { id: 'GATHER', words: 'gather from here to here' },
+  { id: 'BUTTONHOLE', words: 'buttonhole' },
+  { id: 'BUTTON', words: 'button' },
+  { id: 'FOLD', words: 'fold' },
+  { id: 'LEVEL', words: 'level of the body' },
+] as const
+
 export interface Kind {
   id: Change['kind']
   words: string
@@ -37,6 +60,8 @@ export type Field =
   | 'uneven'
   | 'ease'
   | 'ratio'
+  | 'mark'
+  | 'points'
 
 export const kinds: Kind[] = [
   {
@@ -69,6 +94,12 @@ export const kinds: Kind[] = [
     words: 'say what is sewn to what',
     hint: 'So that the seam can be walked. Ease: how much longer the second may be; ratio: gathered 2, stretched 0.85.',
     fields: ['piece', 'edge', 'other', 'otherEdge', 'ease', 'ratio'],
+  },
+  {
+    id: 'MARK',
+    words: 'draw a mark',
+    hint: 'A dart: leg, tip, leg. Lines have two points, a pleat four. From the piece’s own origin, across / up.',
+    fields: ['piece', 'mark', 'points'],
   },
   {
     id: 'RECUT',

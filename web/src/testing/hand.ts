@@ -61,6 +61,7 @@ export function seat(
   const problem = ref<Problem | undefined>(refusal)
   answer(asked, data)
   const hand = {
+    project: ref(project()),
     problem,
     busy: ref(false),
     async change(call: (at: { path: { id: string }; query: { version: number } }) => Promise<unknown>) {

@@ -1,9 +1,15 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue'
 
-/** One of a few words. */
+/** One of a few words; a long list stands in groups. */
 const choice = defineModel<T>({ required: true })
-defineProps<{ label: string; choices: { id: T; words: string }[] }>()
+defineProps<{
+  label: string
+  choices?: { id: T; words: string }[]
+  groups?: { words: string; choices: { id: T; words: string }[] }[]
+  /** said while nothing is chosen */
+  empty?: string
+}>()
 const emit = defineEmits<{ change: [] }>()
 const id = useId()
 </script>
@@ -12,7 +18,11 @@ const id = useId()
   <div>
     <label :for="id" class="text-sm text-muted">{{ label }}</label>
     <select :id="id" v-model="choice" class="field" @change="emit('change')">
-      <option v-for="c in choices" :key="c.id" :value="c.id">{{ c.words }}</option>
+      <option v-if="empty" value="">{{ empty }}</option>
+      <option v-for="c in choices ?? []" :key="c.id" :value="c.id">{{ c.words }}</option>
+      <optgroup v-for="g in groups ?? []" :key="g.words" :label="g.words">
+        <option v-for="c in g.choices" :key="c.id" :value="c.id">{{ c.words }}</option>
+      </optgroup>
     </select>
   </div>
 </template>

@@ -110,6 +110,17 @@ public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier
                 .mm();
     }
 
+    /** With what the height proposes for measures that nobody took yet. */
+    public Wearer proposing(Iterable<BodyMeasure> asked) {
+        Map<BodyMeasure, Taken> all = new java.util.HashMap<>(measures);
+        for (BodyMeasure measure : asked) {
+            all.computeIfAbsent(
+                    measure,
+                    m -> new Taken(Length.ofMm(BodyTable.proposedMm(m, mm(BodyMeasure.HEIGHT))), "", Origin.PROPOSED));
+        }
+        return new Wearer(name, all, earlier);
+    }
+
     /** How a measure changes by the day, mm, from the oldest reading to the newest; empty without two days at least 30 days apart. */
     public Optional<Double> growthMmADay(BodyMeasure measure) {
         Taken now = measures.get(measure);

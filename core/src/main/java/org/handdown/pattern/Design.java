@@ -1,11 +1,13 @@
 package org.handdown.pattern;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
 import org.handdown.measure.RefusedValueException;
 
@@ -154,8 +156,29 @@ public record Design(
      * @param areaMm2 of all cut lines; interfacing without its allowances
      * @param longestMm along the grain of the longest piece, cut
      * @param widestMm across the grain of the widest
+     * @param lengthMm of cloth of the usual width, pieces in rows along the grain, the longest first: what is best to have
      */
-    public record Need(PieceCloth cloth, int pieces, double areaMm2, double longestMm, double widestMm) {}
+    public record Need(
+            PieceCloth cloth, int pieces, double areaMm2, double longestMm, double widestMm, double lengthMm) {
+        /** Cloth by the metre is about this wide, mm (common practice, no source). */
+        public static final double USUAL_WIDTH_MM = 1400;
+    }
+
+    /** Rows of pieces on cloth of the usual width, each row as long as its longest piece. */
+    private static double lengthMm(List<Box> boxes) {
+        List<Box> sorted = new ArrayList<>(boxes);
+        sorted.sort(java.util.Comparator.comparingDouble(Box::heightMm).reversed());
+        double length = 0;
+        double left = 0;
+        for (Box box : sorted) {
+            if (left < box.widthMm()) {
+                length += box.heightMm();
+                left = Need.USUAL_WIDTH_MM;
+            }
+            left -= box.widthMm();
+        }
+        return length;
+    }
 
     /** Count and area by cloth, for the tick list. */
     public List<Need> needs() {
@@ -167,14 +190,16 @@ public record Design(
                 double longest = 0;
                 double widest = 0;
                 int copies = 0;
+                List<Box> boxes = new ArrayList<>();
                 for (Piece p : of) {
                     var ring = (cloth == PieceCloth.INTERFACING ? p.interfacingLine() : p.cutLine()).ring();
                     area += p.quantity() * Region.of(ring).areaMm2();
                     longest = Math.max(longest, ring.box().heightMm());
                     widest = Math.max(widest, ring.box().widthMm());
                     copies += p.quantity();
+                    boxes.addAll(Collections.nCopies(p.quantity(), ring.box()));
                 }
-                needs.add(new Need(cloth, copies, area, longest, widest));
+                needs.add(new Need(cloth, copies, area, longest, widest, lengthMm(boxes)));
             }
         }
         return needs;

@@ -218,8 +218,13 @@ public record Project(
     /** @param minutes what it really took; null when nobody counted */
     public record Done(Instant at, @Nullable Double minutes) {}
 
-    public record Note(Instant at, String text) {
+    /** @param lesson for the pattern, to be offered as a change next time; null for a plain note */
+    public record Note(Instant at, String text, @Nullable Change lesson) {
         private static final int LONGEST = 4_000;
+
+        public Note(Instant at, String text) {
+            this(at, text, null);
+        }
 
         public Note {
             if (text.isBlank() || text.length() > LONGEST) {

@@ -303,6 +303,7 @@ final class FittedSkirtDraft {
                 f.of("tie") >= least
                         ? "long enough"
                         : String.format(Locale.ROOT, "%.0f mm short, or knot at the side", least - f.of("tie"))));
+        notes.addAll(walking(f, block, 0));
         notes.add("Leave a slot in the right side of the band for the inner tie.");
         notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
         return new Design(

@@ -118,7 +118,10 @@ public final class PieceFile {
         for (Mark mark : s.piece.marks()) {
             if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
                 StringBuilder d = new StringBuilder();
-                mark.points().forEach(p -> d.append(d.isEmpty() ? "M " : " L ").append(at(p, s, high)));
+                for (List<Point> line : lines(mark)) {
+                    d.append(d.isEmpty() ? "M " : " M ").append(at(line.get(0), s, high));
+                    line.subList(1, line.size()).forEach(p -> d.append(" L ").append(at(p, s, high)));
+                }
                 all.append("<path d=\"")
                         .append(d)
                         .append("\"><title>")
@@ -152,11 +155,17 @@ public final class PieceFile {
             OutlineFile.polyline(dxf, "STITCH", true, moved(s, stitch));
             for (Mark mark : s.piece.marks()) {
                 if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
-                    OutlineFile.polyline(dxf, "MARKS", false, moved(s, mark.points()));
+                    lines(mark).forEach(line -> OutlineFile.polyline(dxf, "MARKS", false, moved(s, line)));
                 }
             }
         }
         return OutlineFile.footer(dxf);
+    }
+
+    /** A pleat has two lines, its folds; anything else one. */
+    private static List<List<Point>> lines(Mark mark) {
+        List<Point> all = mark.points();
+        return mark.kind() == Mark.Kind.PLEAT ? List.of(all.subList(0, 2), all.subList(2, 4)) : List.of(all);
     }
 
     private static List<Point> moved(Standing s, List<Point> points) {

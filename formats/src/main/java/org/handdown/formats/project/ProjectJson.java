@@ -12,6 +12,7 @@ import java.util.function.Function;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.pattern.change.Change;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 
@@ -40,7 +41,7 @@ public final class ProjectJson {
                 done(f.get("done")),
                 f.get("log")
                         .list(n -> new Project.Note(
-                                instant(n.get("at")), n.get("text").text())));
+                                instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read))));
     }
 
     private static <T> @Nullable T read(JsonField f, Function<JsonField, T> how) {
@@ -111,7 +112,13 @@ public final class ProjectJson {
                 .forEach((step, d) ->
                         done.putObject(step).put("at", d.at().toString()).put("minutes", d.minutes()));
         ArrayNode log = node.putArray("log");
-        project.log().forEach(n -> log.addObject().put("at", n.at().toString()).put("text", n.text()));
+        project.log().forEach(n -> {
+            ObjectNode note = log.addObject().put("at", n.at().toString()).put("text", n.text());
+            Change lesson = n.lesson();
+            if (lesson != null) {
+                note.set("lesson", ChangeJson.write(lesson));
+            }
+        });
         return node;
     }
 

@@ -1,11 +1,16 @@
 package org.handdown.server.project;
 
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Wearer;
+import org.handdown.formats.outline.FoundOutline;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Consequences;
@@ -17,11 +22,13 @@ import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
+import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.PatternRequests.BroughtListRequest;
 import org.handdown.server.project.PatternRequests.ChangeRequest;
 import org.handdown.server.project.PatternRequests.ChoicesRequest;
 import org.handdown.server.project.PatternRequests.DraftRequest;
+import org.handdown.server.project.PatternRequests.ReferenceRequest;
 import org.handdown.server.web.NotThereException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -39,9 +46,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class PatternController {
     private final ProjectService projects;
+    private final Clock clock;
 
-    PatternController(ProjectService projects) {
+    PatternController(ProjectService projects, Clock clock) {
         this.projects = projects;
+        this.clock = clock;
     }
 
     /** A draft in the list to choose from. */
@@ -99,7 +108,7 @@ class PatternController {
         return pattern.orders().get(index);
     }
 
-    /** One more draft beside those that are there. */
+    /** One more draft beside those that are there; what it asks of the body is proposed until somebody measures it. */
     @PostMapping("/projects/{id}/pattern/drafts")
     ProjectView add(
             @AuthenticationPrincipal HouseholdUser user,
@@ -109,11 +118,14 @@ class PatternController {
         return edit(user, id, version, "a draft", project -> {
             Project.Pattern now = pattern(project);
             List<Project.Order> orders = new ArrayList<>(now.orders());
-            Project.Order order =
-                    new Project.Order(Typed.text(body.draft()), aim(project).wearer(), Map.of());
+            Draft draft = Drafts.require(Typed.text(body.draft()));
+            Aim aim = aim(project);
+            Wearer wearer = aim.wearer().proposing(draft.measures());
+            Project.Order order = new Project.Order(draft.id(), wearer, Map.of());
             order.design();
             orders.add(order);
-            return project.withPieces(now.withOrders(orders));
+            return project.withAim(new Aim(aim.garment(), aim.draft(), aim.what(), wearer, aim.unit()))
+                    .withPieces(now.withOrders(orders));
         });
     }
 
@@ -153,6 +165,25 @@ class PatternController {
             List<Project.Order> orders = new ArrayList<>(now.orders());
             orders.set(index, after);
             return project.withPieces(now.withOrders(orders));
+        });
+    }
+
+    /** A garment that fits, measured level by level instead of the body. */
+    @PostMapping("/projects/{id}/aim/garment")
+    ProjectView garment(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody ReferenceRequest body) {
+        return edit(user, id, version, "measures off a garment", project -> {
+            Aim aim = project.aim();
+            if (aim == null) {
+                throw new RefusedValueException("reference.name", "Settle the aim first; then measure the garment.");
+            }
+            Map<BodyMeasure, Wearer.Taken> all = new HashMap<>(aim.wearer().measures());
+            all.putAll(body.toReference(aim.unit()).measures());
+            Wearer wearer = new Wearer(aim.wearer().name(), all, aim.wearer().earlier());
+            return project.withAim(new Aim(aim.garment(), aim.draft(), aim.what(), wearer, aim.unit()));
         });
     }
 
@@ -208,6 +239,64 @@ class PatternController {
             changes.remove(index);
             return project.withPieces(now.withChanges(changes));
         });
+    }
+
+    /** A change that is not done now but written into the log as a lesson, to be offered next time. */
+    @PostMapping("/projects/{id}/pattern/lessons")
+    ProjectView lesson(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody ChangeRequest body) {
+        return edit(user, id, version, "a lesson for the pattern", project -> {
+            Design now = pattern(project).design("pieces");
+            Change lesson = body.toChange(unit(project), now);
+            lesson.on(now);
+            List<Project.Note> log = new ArrayList<>(project.log());
+            log.add(
+                    0,
+                    new Project.Note(
+                            clock.instant().truncatedTo(ChronoUnit.SECONDS),
+                            "Next time: " + Say.to(project).sentence(lesson.words()) + ".",
+                            lesson));
+            return project.withLog(log);
+        });
+    }
+
+    /** A lesson of the log, done on the pattern. */
+    @PostMapping("/projects/{id}/pattern/lessons/{note}")
+    ProjectView learn(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("note") int note,
+            @RequestParam("version") long version) {
+        return edit(user, id, version, "a lesson learned", project -> {
+            Change lesson = note < 0 || note >= project.log().size()
+                    ? null
+                    : project.log().get(note).lesson();
+            if (lesson == null) {
+                throw new NotThereException("That note holds no lesson for the pattern.");
+            }
+            Project.Pattern now = pattern(project);
+            lesson.on(now.design("pieces"));
+            List<Change> changes = new ArrayList<>(now.changes());
+            changes.add(lesson);
+            return project.withPieces(now.withChanges(changes));
+        });
+    }
+
+    /** The panel's stitch line as it lies, to be brought in as a piece. */
+    @GetMapping("/projects/{id}/pattern/traced/{panel}")
+    List<FoundView> traced(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("panel") String panel) {
+        Project project = projects.require(user.householdId(), id).project();
+        return new Workroom(project)
+                .panels().stream()
+                        .filter(p -> p.id().equals(panel))
+                        .map(p -> FoundView.of(new FoundOutline(p.name(), p.stitchLine(), List.of()), Say.to(project)))
+                        .toList();
     }
 
     // Brought in

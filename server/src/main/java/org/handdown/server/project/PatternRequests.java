@@ -5,16 +5,20 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.ReferenceGarment;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Brought;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
@@ -22,6 +26,7 @@ import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
+import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Recut;
@@ -82,6 +87,34 @@ final class PatternRequests {
         }
     }
 
+    /** @param ease over the body, by trying on; a leading minus where it is stretched */
+    record ReferenceLevelRequest(
+            @Nullable BodyMeasure measure,
+            @Nullable String down,
+            @Nullable String flat,
+            @Nullable String ease) {}
+
+    /** @param stretch share by which it gives in wear, as people write it */
+    record ReferenceRequest(
+            @Nullable String name,
+            @Nullable String anchor,
+            @Nullable String stretch,
+            @Nullable List<ReferenceLevelRequest> levels) {
+        ReferenceGarment toReference(LengthUnit unit) {
+            Typed typed = new Typed(unit);
+            List<ReferenceGarment.Level> read = new ArrayList<>();
+            for (ReferenceLevelRequest level : Typed.require("reference.levels", levels)) {
+                read.add(new ReferenceGarment.Level(
+                        Typed.require("reference.measure", level.measure()),
+                        Typed.text(level.down()).isEmpty() ? 0 : typed.mm("reference.down", level.down()),
+                        typed.mm("reference.flat", level.flat()),
+                        Typed.text(level.ease()).isEmpty() ? 0 : typed.signedMm("reference.ease", level.ease())));
+            }
+            return new ReferenceGarment(
+                    Typed.text(name), Typed.text(anchor), Typed.percent("reference.stretch", stretch), read);
+        }
+    }
+
     /** What a change may be. */
     enum ChangeKind {
         LENGTHEN,
@@ -93,6 +126,7 @@ final class PatternRequests {
         MERGE,
         MOCK_UP,
         SEAM,
+        MARK,
         TRUE_UP
     }
 
@@ -119,12 +153,14 @@ final class PatternRequests {
             boolean wrongSideOut,
             boolean uneven,
             @Nullable String ease,
-            @Nullable String ratio) {
+            @Nullable String ratio,
+            Mark.@Nullable Kind mark,
+            @Nullable String points) {
         Change toChange(LengthUnit unit, Design design) {
             Typed typed = new Typed(unit);
             String on = Typed.text(piece);
             String called = Typed.text(name);
-            Change change = switch (Typed.require("change.kind", kind)) {
+            return switch (Typed.require("change.kind", kind)) {
                 case LENGTHEN ->
                     new Lengthen(
                             or(called, "longer or shorter"),
@@ -156,9 +192,13 @@ final class PatternRequests {
                             or(called, "in one piece"), on, Typed.text(edge), Typed.text(other), Typed.text(otherEdge));
                 case MOCK_UP -> new MockUp(or(called, "trial first"), on, bothSides);
                 case SEAM -> seam(typed, or(called, "seam"), on);
+                case MARK ->
+                    new Marked(
+                            or(called, "mark"),
+                            on,
+                            new Mark(Typed.require("change.mark", mark), or(called, "mark"), points(typed)));
                 case TRUE_UP -> new TrueUp(or(called, "halves alike"), on);
             };
-            return change;
         }
 
         private static String or(String text, String otherwise) {
@@ -186,6 +226,21 @@ final class PatternRequests {
                     by == 1
                             ? new DesignSeam(called, one, two, eased, eased)
                             : DesignSeam.byRatio(called, one, two, by - 0.05, by + 0.05));
+        }
+
+        /** Pairs of across and up, apart by semicolons: 10 cm / 5 cm; 12 cm / 5 cm. */
+        private List<Point> points(Typed typed) {
+            List<Point> read = new ArrayList<>();
+            for (String pair : Typed.text(points).split(";")) {
+                String[] both = pair.split("/");
+                if (both.length != 2) {
+                    throw new RefusedValueException(
+                            "change.points",
+                            "Write each point as across / up, apart by “;”: 10 cm / 5 cm; 12 cm / 5 cm.");
+                }
+                read.add(new Point(typed.signedMm("change.points", both[0]), typed.signedMm("change.points", both[1])));
+            }
+            return read;
         }
 
         private static double number(String field, @Nullable String text) {

@@ -89,7 +89,7 @@ public record PatternView(
             List<SeamSideView> others,
             List<WalkedStretchView> stretches) {}
 
-    /** @param easeMm finished less body */
+    /** @param woven what it would need in cloth that does not stretch; empty for nothing */
     public record SizeView(
             String what,
             Size.Kind kind,
@@ -102,10 +102,17 @@ public record PatternView(
             boolean fits,
             Fit fit,
             String fitWords,
-            String wear) {}
+            String wear,
+            String woven) {}
 
     public record ClothNeedView(
-            PieceCloth cloth, String words, int pieces, String area, String longest, String widest) {}
+            PieceCloth cloth,
+            String words,
+            int pieces,
+            String area,
+            String longest,
+            String widest,
+            String byTheMetre) {}
 
     public record DimensionView(
             String id,

@@ -41,7 +41,8 @@ final class PatternViews {
                                 n.pieces(),
                                 Say.area(n.areaMm2()),
                                 say.length(n.longestMm()),
-                                say.length(n.widestMm())))
+                                say.length(n.widestMm()),
+                                byTheMetre(n)))
                         .toList(),
                 project.pieces() instanceof Project.Pattern pattern
                         ? pattern.orders().stream().map(this::order).toList()
@@ -51,6 +52,13 @@ final class PatternViews {
                                 .map(c -> new PatternView.ChangeView(c.name(), say.sentence(c.words())))
                                 .toList()
                         : List.of());
+    }
+
+    private String byTheMetre(Design.Need need) {
+        return need.widestMm() > Design.Need.USUAL_WIDTH_MM
+                ? ""
+                : "about %s of cloth %s wide"
+                        .formatted(say.length(need.lengthMm()), say.length(Design.Need.USUAL_WIDTH_MM));
     }
 
     private PatternView.WalkView walk(DesignSeam.Walk walk, Design design) {
@@ -96,7 +104,15 @@ final class PatternViews {
                 round && s.size().stretch() > 0
                         ? say.sentence(Fit.sentence(
                                 s.finishedMm(), s.bodyMm(), s.size().stretch()))
-                        : "");
+                        : "",
+                woven(s, round));
+    }
+
+    private String woven(Size.Finished s, boolean round) {
+        double add = Fit.toAddMm(s.finishedMm(), s.bodyMm(), 0);
+        return round && s.size().kind() == Size.Kind.GIRTH && s.size().stretch() > 0 && add > 0.5
+                ? "in cloth that does not stretch it would need %s more here".formatted(say.length(add))
+                : "";
     }
 
     private PatternView.OrderView order(Project.Order order) {

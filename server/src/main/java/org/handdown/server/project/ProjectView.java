@@ -541,5 +541,6 @@ public record ProjectView(
             boolean done,
             @Schema(types = {"number", "null"}) @Nullable Double tookMinutes) {}
 
-    public record NoteView(String at, String text) {}
+    /** @param lesson for the pattern in words; empty for a plain note. @param learned whether the pattern already has it */
+    public record NoteView(String at, String text, String lesson, boolean learned) {}
 }

@@ -83,9 +83,16 @@ public final class ProjectViews {
                                 s.sentences().stream().map(say::sentence).toList()))
                         .orElse(null),
                 steps(),
-                project.log().stream()
-                        .map(n -> new ProjectView.NoteView(n.at().toString(), n.text()))
-                        .toList());
+                project.log().stream().map(this::note).toList());
+    }
+
+    private ProjectView.NoteView note(Project.Note note) {
+        var lesson = note.lesson();
+        boolean learned = lesson != null
+                && project.pieces() instanceof Project.Pattern pattern
+                && pattern.changes().contains(lesson);
+        return new ProjectView.NoteView(
+                note.at().toString(), note.text(), lesson == null ? "" : say.sentence(lesson.words()), learned);
     }
 
     // Aim

@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
@@ -69,15 +68,10 @@ final class StationRequests {
                             typed,
                             heightOf(before),
                             today));
-            for (BodyMeasure measure : asked) {
-                taken.computeIfAbsent(
-                        measure,
-                        m -> new Wearer.Taken(Length.ofMm(BodyTable.proposedMm(m, tall.mm())), "", Origin.PROPOSED));
-            }
             Garment made = garment == null ? Garment.CUT_OUT : garment;
             String from = made.isCutOut() ? Typed.text(draft) : "";
             String words = Typed.text(what);
-            Wearer now = new Wearer(Typed.text(wearer), taken);
+            Wearer now = new Wearer(Typed.text(wearer), taken).proposing(asked);
             return new Aim(
                     made,
                     from,

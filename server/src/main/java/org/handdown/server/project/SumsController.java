@@ -20,7 +20,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Sums for closures, strips and bindings; nothing is stored. */
@@ -38,18 +37,13 @@ class SumsController {
     record SumView(Sums id, String words, List<SumFieldView> fields) {}
 
     @GetMapping("/sums")
-    List<SumView> sums(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit) {
-        Say say = new Say(unit);
+    List<SumView> sums() {
         return Arrays.stream(Sums.values())
                 .map(s -> new SumView(
                         s,
                         s.words(),
                         s.fields().stream()
-                                .map(f -> new SumFieldView(
-                                        f.id(),
-                                        f.words(),
-                                        f.length(),
-                                        f.length() ? say.sentence(f.usual()) : f.usual()))
+                                .map(f -> new SumFieldView(f.id(), f.words(), f.length(), f.usual()))
                                 .toList()))
                 .toList();
     }

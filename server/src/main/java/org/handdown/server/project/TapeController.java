@@ -1,7 +1,7 @@
 package org.handdown.server.project;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -11,15 +11,15 @@ import java.util.UUID;
 import org.handdown.formats.outline.DxfOutlines;
 import org.handdown.formats.outline.FoundOutline;
 import org.handdown.formats.outline.SvgOutlines;
-import org.handdown.formats.project.OutlineJson;
+import org.handdown.formats.project.ProjectJson;
 import org.handdown.formats.sheet.MarkerPage;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.SurveySheet;
-import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Carried;
 import org.handdown.panel.OutlineMethod;
 import org.handdown.panel.PinAdjustment;
@@ -133,7 +133,7 @@ class TapeController {
                 ellipses,
                 pins,
                 tapes,
-                edges(outline, say),
+                FoundView.edges(outline, say),
                 new TapeViews(say)
                         .usable(Usable.of(Region.of(outline.flattened().ring()), TapeViews.STRIP_MM)));
     }
@@ -228,47 +228,35 @@ class TapeController {
                 .toList();
     }
 
-    /** An outline of a drawing: as a project file has it, and as points to show. */
-    record FoundView(
-            String name,
-            JsonNode outline,
-            List<double[]> points,
-            String width,
-            String height,
-            List<DrawnEdgeView> edges,
-            List<String> told) {}
-
-    /** Reads an SVG or DXF drawing; nothing is stored. */
+    /** Reads an SVG or DXF drawing, or the pieces of another project's file; nothing is stored. */
     @PostMapping(path = "/tape/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<FoundView> file(
             @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
             @RequestParam("drawing") MultipartFile drawing)
             throws IOException {
         Say say = new Say(unit);
-        byte[] bytes = drawing.getBytes();
         String name = java.util.Objects.requireNonNullElse(drawing.getOriginalFilename(), "");
-        boolean isDxf = name.toLowerCase(Locale.ROOT).endsWith(".dxf");
-        List<FoundOutline> found = isDxf ? DxfOutlines.read(bytes) : SvgOutlines.read(bytes);
-        return found.stream()
+        return found(name.toLowerCase(Locale.ROOT), drawing.getBytes()).stream()
                 .limit(MOST_OUTLINES)
-                .map(f -> {
-                    Box box = f.outline().flattened().ring().box();
-                    return new FoundView(
-                            f.name(),
-                            OutlineJson.write(f.outline()),
-                            Say.points(f.outline().flattened().ring().points()),
-                            say.length(box.widthMm()),
-                            say.length(box.heightMm()),
-                            edges(f.outline(), say),
-                            f.told().stream().map(say::sentence).toList());
-                })
+                .map(f -> FoundView.of(f, say))
                 .toList();
     }
 
-    private static List<DrawnEdgeView> edges(Outline outline, Say say) {
-        return outline.edges().stream()
-                .map(e -> new DrawnEdgeView(e.name(), say.length(e.lengthMm()), Say.points(e.flattened(0.5))))
-                .toList();
+    private static List<FoundOutline> found(String name, byte[] bytes) {
+        if (name.endsWith(".json")) {
+            return pieces(ProjectJson.read(new String(bytes, StandardCharsets.UTF_8)));
+        }
+        return name.endsWith(".dxf") ? DxfOutlines.read(bytes) : SvgOutlines.read(bytes);
+    }
+
+    /** The stitch lines of another project's pieces. */
+    private static List<FoundOutline> pieces(Project project) {
+        return new Workroom(project)
+                .design()
+                .map(d -> d.pieces().stream()
+                        .map(p -> new FoundOutline(p.name(), p.stitchLine(), List.of("This is its stitch line.")))
+                        .toList())
+                .orElseThrow(() -> new RefusedValueException("drawing", "That project holds no pieces yet."));
     }
 
     private static Paper paper(String name) {

@@ -1,0 +1,165 @@
+package org.handdown.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.BodyTable;
+import org.handdown.body.Wearer;
+import org.handdown.geometry.OffsetOutline;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.measure.Length;
+import org.handdown.measure.Origin;
+import org.handdown.pattern.BiasStrips;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
+import org.handdown.pattern.Size;
+import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
+
+/**
+ * The figures of drafting: how long a redraw takes with everything that is shown of it, how true girths and seams come out over many
+ * bodies, and how much bias odd scraps give against area over width.
+ */
+public final class PieceFigures {
+    private static final int BODIES = 300;
+    private static final int WARM = 20;
+
+    private PieceFigures() {}
+
+    public static void main(String[] args) {
+        Figures out = new Figures(System.out);
+        truth(out);
+        speed(out);
+        bias(out);
+        System.err.println(out.allMet() ? "  all goals met" : "  not every goal is met");
+    }
+
+    private static Wearer body(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        double height = 900 + 1000 * random.nextDouble();
+        Map<BodyMeasure, Wearer.Taken> taken = new java.util.EnumMap<>(BodyMeasure.class);
+        for (BodyMeasure m : BodyMeasure.values()) {
+            double mm = BodyTable.proposedMm(m, height);
+            boolean girth = m == BodyMeasure.CHEST || m == BodyMeasure.WAIST || m == BodyMeasure.HIP;
+            taken.put(
+                    m,
+                    new Wearer.Taken(
+                            Length.ofMm(girth ? mm * (0.92 + 0.16 * random.nextDouble()) : mm), "", Origin.TAPE));
+        }
+        return new Wearer("somebody", taken);
+    }
+
+    private static void truth(Figures out) {
+        double girth = 0;
+        double seam = 0;
+        int whole = 0;
+        int all = 0;
+        for (Draft draft : Drafts.all()) {
+            for (int i = 0; i < BODIES; i++) {
+                Design design = draft.draw(body(i), Map.of());
+                all++;
+                boolean isWhole = design.pieces().stream()
+                        .allMatch(p -> p.cutLine().ring().isSimple()
+                                && p.cutLine().ring().signedAreaMm2() > 0);
+                whole += isWhole ? 1 : 0;
+                for (Size.Finished s : design.sizes()) {
+                    if (s.size().kind() == Size.Kind.GIRTH && s.bodyMm() > 0) {
+                        girth = Math.max(
+                                girth,
+                                Math.abs(s.finishedMm() - s.bodyMm() - s.size().easeMm()));
+                    }
+                }
+                for (var walk : design.walks()) {
+                    double least = walk.oneMm() * walk.seam().leastRatio()
+                            + walk.seam().leastEaseMm();
+                    double most =
+                            walk.oneMm() * walk.seam().mostRatio() + walk.seam().mostEaseMm();
+                    seam = Math.max(seam, Math.max(least - walk.otherMm(), walk.otherMm() - most));
+                }
+            }
+        }
+        out.atLeast("drafts drawn whole, of " + all, whole, "", all);
+        out.atMost("worst finished girth against body and ease", girth, "mm", 1);
+        out.atMost("worst seam beyond its stated ease", seam, "mm", 0.5);
+    }
+
+    /** Everything that follows from a figure typed: pieces, cut lines, sizes, walks. */
+    private static long redraw(Draft draft, Wearer wearer) {
+        long start = System.nanoTime();
+        Design design = draft.draw(wearer, Map.of());
+        double sum = 0;
+        for (Piece piece : design.pieces()) {
+            sum += piece.cutLine().ring().areaMm2();
+        }
+        sum += design.sizes().size() + design.walks().size();
+        return sum > 0 ? System.nanoTime() - start : 0;
+    }
+
+    private static void speed(Figures out) {
+        double slowest = 0;
+        String which = "";
+        List<Double> medians = new ArrayList<>();
+        for (Draft draft : Drafts.all()) {
+            List<Long> times = new ArrayList<>();
+            for (int i = 0; i < WARM + 60; i++) {
+                long took = redraw(draft, body(i));
+                if (i >= WARM) {
+                    times.add(took);
+                }
+            }
+            times.sort(null);
+            double median = times.get(times.size() / 2) / 1e6;
+            medians.add(median);
+            if (median > slowest) {
+                slowest = median;
+                which = draft.words();
+            }
+        }
+        out.atMost("slowest redraw, median (" + which + ")", slowest, "ms", 30);
+        // The reference in the same run: one round offset of the same leg by JTS.
+        Piece leg = Drafts.require("dungarees").draw(body(1), Map.of()).piece("front-leg");
+        double ours =
+                median(() -> OffsetOutline.of(leg.stitchLine(), e -> 10).ring().areaMm2());
+        double theirs = median(
+                () -> Region.of(leg.stitchLine().flattened().ring()).grown(10).areaMm2());
+        out.atMost("cut line of a leg against a buffer by JTS, time ratio", ours / theirs, "", 5);
+    }
+
+    private static double median(java.util.function.DoubleSupplier work) {
+        List<Long> times = new ArrayList<>();
+        double sum = 0;
+        for (int i = 0; i < 300; i++) {
+            long start = System.nanoTime();
+            sum += work.getAsDouble();
+            times.add(System.nanoTime() - start);
+        }
+        times.sort(null);
+        return sum > 0 ? times.get(times.size() / 2) : 1;
+    }
+
+    private static void bias(Figures out) {
+        double share = 0;
+        int n = 60;
+        for (int i = 0; i < n; i++) {
+            SplittableRandom random = new SplittableRandom(i);
+            double[] xy = new double[2 * 9];
+            for (int k = 0; k < 9; k++) {
+                double r = 120 + 160 * random.nextDouble();
+                xy[2 * k] = r * Math.cos(2 * Math.PI * k / 9);
+                xy[2 * k + 1] = r * Math.sin(2 * Math.PI * k / 9);
+            }
+            Ring scrap = Ring.of(xy);
+            BiasStrips strips = BiasStrips.of(List.of(scrap), List.of(90.0), 32, 32);
+            share += strips.strips().stream()
+                            .mapToDouble(BiasStrips.Strip::lengthMm)
+                            .sum()
+                    * 32
+                    / scrap.areaMm2()
+                    / n;
+        }
+        out.atLeast("bias strips of 32 mm really in odd scraps, share of area over width", share, "", 0.6);
+    }
+}

@@ -1,0 +1,141 @@
+package org.handdown.body;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
+import org.junit.jupiter.api.Test;
+
+/** The wearer: readings, growth, fit, movement, and a garment measured instead. */
+class WearerTest {
+    private static final LocalDate MARCH = LocalDate.of(2025, 3, 1);
+
+    private static Wearer.Taken taped(double mm, LocalDate on) {
+        return new Wearer.Taken(Length.ofMm(mm), "", Origin.TAPE, null, on);
+    }
+
+    private static Wearer tall(double mm, LocalDate on) {
+        return new Wearer("Ilse", Map.of(BodyMeasure.HEIGHT, taped(mm, on)));
+    }
+
+    @Test
+    void twoReadingsThatDifferAskForAThird() {
+        var alike = new Wearer.Taken(Length.ofMm(600), "", Origin.TAPE, Length.ofMm(604), null);
+        var apart = new Wearer.Taken(Length.ofMm(600), "", Origin.TAPE, Length.ofMm(612), null);
+        assertThat(alike.differs()).isFalse();
+        assertThat(alike.mm()).isCloseTo(602, within(1e-9));
+        assertThat(apart.differs()).isTrue();
+        assertThat(apart.toleranceMm()).isCloseTo(6, within(1e-9));
+    }
+
+    @Test
+    void aChildGrowsBetweenTwoDays() {
+        Wearer now = tall(1160, MARCH.plusDays(365)).remeasured(tall(1100, MARCH));
+        assertThat(now.earlier()).hasSize(1);
+        assertThat(now.growthMmADay(BodyMeasure.HEIGHT).orElseThrow() * 365).isCloseTo(60, within(1e-6));
+        assertThat(now.onDayMm(BodyMeasure.HEIGHT, MARCH.plusDays(730))).isCloseTo(1220, within(1e-6));
+        // Measured twice within a month says nothing of growth.
+        assertThat(tall(1102, MARCH.plusDays(9)).remeasured(tall(1100, MARCH)).growthMmADay(BodyMeasure.HEIGHT))
+                .isEqualTo(Optional.empty());
+    }
+
+    @Test
+    void onlyWhatWasAskedForIsThere() {
+        Wearer wearer = tall(1100, MARCH);
+        assertThat(wearer.find(BodyMeasure.HIP)).isEmpty();
+        assertThatThrownBy(() -> wearer.mm(BodyMeasure.HIP)).hasMessageContaining("hip girth is missing");
+        assertThat(wearer.agrees(tall(1100, MARCH.plusDays(3)), List.of(BodyMeasure.HEIGHT)))
+                .isTrue();
+        assertThat(wearer.agrees(tall(1101, MARCH.plusDays(3)), List.of(BodyMeasure.HEIGHT)))
+                .isFalse();
+    }
+
+    @Test
+    void aChildOfThreeMetresIsAWrongUnit() {
+        assertThatThrownBy(() -> tall(3000, MARCH)).hasMessageContaining("Check the unit");
+        Map<BodyMeasure, Wearer.Taken> legs = new EnumMap<>(BodyMeasure.class);
+        legs.put(BodyMeasure.INSIDE_LEG, taped(700, MARCH));
+        legs.put(BodyMeasure.WAIST_TO_FLOOR, taped(720, MARCH));
+        assertThatThrownBy(() -> new Wearer("Ilse", legs)).hasMessageContaining("at least 6 cm shorter");
+    }
+
+    /** Worked examples of the trade: hip 950 at 900 finished is 5.6 % in wear; a waist of 640 passes those hips at 48.4 %. */
+    @Test
+    void stretchInWear() {
+        assertThat(Fit.stretchInWear(900, 950)).isCloseTo(0.056, within(0.0005));
+        assertThat(Fit.stretchInWear(640, 950)).isCloseTo(0.484, within(0.0005));
+        assertThat(Fit.sentence(900, 950, 0.3)).isEqualTo("stretched 5.6 % in wear, comfortable to 18.0 %");
+        assertThat(Fit.sentence(1000, 950, 0)).isEqualTo("50 mm of ease");
+    }
+
+    @Test
+    void fitFollowsEaseAndStretch() {
+        assertThat(Fit.of(900, 950, 0)).isEqualTo(Fit.TOO_TIGHT);
+        assertThat(Fit.of(900, 950, 0.3)).isEqualTo(Fit.CLOSE);
+        assertThat(Fit.of(1030, 950, 0)).isEqualTo(Fit.EASY);
+        assertThat(Fit.of(1200, 950, 0)).isEqualTo(Fit.LOOSE);
+    }
+
+    @Property
+    void whatIsAddedForOtherClothMakesItFit(
+            @ForAll @DoubleRange(min = 400, max = 1200) double body,
+            @ForAll @DoubleRange(min = 0.7, max = 1.1) double share,
+            @ForAll @DoubleRange(min = 0, max = 0.8) double stretch) {
+        double finished = share * body;
+        double added = Fit.toAddMm(finished, body, stretch);
+        assertThat(Fit.of(finished + added, body, stretch)).isNotEqualTo(Fit.TOO_TIGHT);
+        if (added > 2) {
+            assertThat(Fit.of(finished + added - 2, body, stretch)).isEqualTo(Fit.TOO_TIGHT);
+        }
+    }
+
+    @Test
+    void aNarrowSkirtNeedsASlitWhereTheStepIsWiderThanItIs() {
+        // Inside leg 700, stride 525, calf 330: at 100 mm above the floor the step needs 2 · 450 + 330 = 1230 mm.
+        Movement step = new Movement(700, 525, 330);
+        assertThat(step.neededMm(100)).isCloseTo(1230, within(1e-9));
+        // 900 at the hem, 1000 at 700 above the floor: needed falls to 330 there.
+        double at = step.slitStartMm(100, 900, 700, 1000, 0).orElseThrow();
+        // Evenly between: 330 short at the hem, 670 to spare at the hip.
+        assertThat(at).isCloseTo(100 + 600 * 330 / 1000.0, within(1e-6));
+        assertThat(step.slitStartMm(100, 1300, 700, 1400, 0)).isEmpty();
+        assertThat(step.slitStartMm(100, 1000, 700, 1000, 0.3)).isEmpty();
+    }
+
+    @Test
+    void aGarmentThatFitsStandsForTheBody() {
+        ReferenceGarment tee = new ReferenceGarment(
+                "shirt", "underarm", 0, List.of(new ReferenceGarment.Level(BodyMeasure.CHEST, 0, 330, 80)));
+        assertThat(tee.bodyMm(tee.levels().get(0))).isCloseTo(580, within(1e-9));
+        assertThat(java.util.Objects.requireNonNull(tee.measures().get(BodyMeasure.CHEST))
+                        .origin())
+                .isEqualTo(Origin.GARMENT);
+        assertThatThrownBy(() -> new ReferenceGarment("shirt", "the hem", 0, tee.levels()))
+                .hasMessageContaining("never from the hem");
+    }
+
+    @Test
+    void proposalsStayInsideTheRangeOfEveryMeasure() {
+        for (double height = 700; height <= 2100; height += 50) {
+            for (BodyMeasure measure : BodyMeasure.values()) {
+                double mm = BodyTable.proposedMm(measure, height);
+                assertThat(measure.range()
+                                .require("x", Length.of(mm / 10, LengthUnit.CM))
+                                .mm())
+                        .as(measure + " of " + height)
+                        .isCloseTo(mm, within(1e-6));
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package org.handdown.server.project;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
+import org.handdown.formats.outline.FoundOutline;
+import org.handdown.formats.project.OutlineJson;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Outline;
+
+/** An outline of a drawing: as a project file has it, and as points to show. */
+record FoundView(
+        String name,
+        JsonNode outline,
+        List<double[]> points,
+        String width,
+        String height,
+        List<TapeController.DrawnEdgeView> edges,
+        List<String> told) {
+    static FoundView of(FoundOutline f, Say say) {
+        Box box = f.outline().flattened().ring().box();
+        return new FoundView(
+                f.name(),
+                OutlineJson.write(f.outline()),
+                Say.points(f.outline().flattened().ring().points()),
+                say.length(box.widthMm()),
+                say.length(box.heightMm()),
+                edges(f.outline(), say),
+                f.told().stream().map(say::sentence).toList());
+    }
+
+    static List<TapeController.DrawnEdgeView> edges(Outline outline, Say say) {
+        return outline.edges().stream()
+                .map(e -> new TapeController.DrawnEdgeView(
+                        e.name(), say.length(e.lengthMm()), Say.points(e.flattened(0.5))))
+                .toList();
+    }
+}
