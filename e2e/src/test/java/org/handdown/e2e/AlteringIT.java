@@ -25,16 +25,6 @@ class AlteringIT {
         table.leave();
     }
 
-    private Locator text(String pattern) {
-        return table.page().getByText(Pattern.compile(pattern)).first();
-    }
-
-    private void bring(String file) {
-        table.page().getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
-        table.page().waitForURL(Pattern.compile("/aim$"));
-        table.heading("Aim").waitFor();
-    }
-
     /** The jumper from the stash, to be taken in. */
     private void jumperToTakeIn() {
         table.page()
@@ -58,18 +48,18 @@ class AlteringIT {
         table.settle("folded depth, fold to pin", "2 cm");
         table.button("Work it out").click();
         // 88 cm round: 2 cm pinched on both side seams take 8 cm.
-        assertThat(text("^80.0 cm$")).isVisible();
-        assertThat(text("The same at the right side seam")).isVisible();
+        assertThat(table.text("^80.0 cm$")).isVisible();
+        assertThat(table.text("The same at the right side seam")).isVisible();
         table.field("It was").selectOption(new SelectOption().setLabel("a tuck pinched round a sleeve or leg"));
         table.field("Where").selectOption(new SelectOption().setLabel("sleeve left"));
         table.settle("folded depth, fold to pin", "1 in");
         table.button("Work it out").click();
-        assertThat(text("it becomes 5.1 cm \\(2 in\\) shorter")).isVisible();
-        assertThat(text("ratio 1\\.")).isVisible();
+        assertThat(table.text("it becomes 5.1 cm \\(2 in\\) shorter")).isVisible();
+        assertThat(table.text("ratio 1\\.")).isVisible();
         assertThat(table.thread("Pieces")).containsText("2 places taken in or shortened");
         table.goTo("Make");
-        assertThat(text("Before anything is trimmed")).isVisible();
-        assertThat(text("Copy it to the right side seam")).isVisible();
+        assertThat(table.text("Before anything is trimmed")).isVisible();
+        assertThat(table.text("Copy it to the right side seam")).isVisible();
     }
 
     @Test
@@ -79,7 +69,7 @@ class AlteringIT {
         table.settle("along the seam, from its start", "15 cm");
         table.settle("folded depth, fold to pin", "20 cm");
         table.button("Work it out").click();
-        assertThat(text("in the right unit\\?")).isVisible();
+        assertThat(table.text("in the right unit\\?")).isVisible();
         assertThat(table.thread("Pieces")).containsText("Say where it was pinned");
     }
 
@@ -93,17 +83,17 @@ class AlteringIT {
         table.settle("round it, at rest", "40 cm");
         table.settle("stretches by, %", "20 %");
         table.button("Does it go on?").click();
-        assertThat(text("8.0 cm short. It needs an opening of 4.0 cm")).isVisible();
+        assertThat(table.text("8.0 cm short. It needs an opening of 4.0 cm")).isVisible();
         table.button("Change its figures").click();
         table.settle("stretches by, %", "40");
         table.button("Does it go on?").click();
-        assertThat(text("it goes on\\.")).isVisible();
+        assertThat(table.text("it goes on\\.")).isVisible();
         table.settle("the body there", "56 cm");
     }
 
     @Test
     void aDeeperNecklineIsDrawnWithItsNotchAndGatedBeforeTheCut() {
-        bring("6-leg-warmers-and-hat.project.json");
+        table.bring("6-leg-warmers-and-hat.project.json");
         table.goTo("Pieces");
         table.sheet("Neck");
         table.field("Call it").fill("deeper V");
@@ -114,22 +104,22 @@ class AlteringIT {
         table.settle("its depth, finished", "1 in");
         table.settle("it may stretch by, %", "40 %");
         table.button("Work it out").click();
-        assertThat(text("The V opens by 90°")).isVisible();
-        assertThat(text("notch, folded edge below")).isVisible();
+        assertThat(table.text("The V opens by 90°")).isVisible();
+        assertThat(table.text("notch, folded edge below")).isVisible();
         table.goTo("Make");
-        assertThat(text("Before the neck is cut: deeper V")).isVisible();
+        assertThat(table.text("Before the neck is cut: deeper V")).isVisible();
     }
 
     @Test
     void aFrontIsCopiedFromAShirtThatFits() {
-        bring("6-leg-warmers-and-hat.project.json");
+        table.bring("6-leg-warmers-and-hat.project.json");
         table.goTo("Pieces");
         table.sheet("Copy");
         table.field("The garment that fits")
                 .selectOption(new SelectOption().setLabel("Collarless striped shirt (shirt)"));
         table.field("Cut from").selectOption(new SelectOption().setLabel("front"));
         table.button("Check the cloth").click();
-        assertThat(text("The cloth is 24.0 cm too short below")).isVisible();
+        assertThat(table.text("The cloth is 24.0 cm too short below")).isVisible();
         table.button("Take the copy").click();
         assertThat(table.thread("Pieces")).containsText("5 pieces");
         table.button("Undo").click();
@@ -138,20 +128,20 @@ class AlteringIT {
 
     @Test
     void insertsAreDraftedWhereNothingMoreIsHidden() {
-        bring("5-pleated-skirt.project.json");
+        table.bring("5-pleated-skirt.project.json");
         table.goTo("Pieces");
         table.page().getByText("Inserts").first().click();
         table.settle("length of one opened seam", "42 cm");
         table.page().getByLabel("Level 1, wider all round").fill("1 in");
         table.page().getByLabel("Level 2, wider all round").fill("3 in");
         table.button("Draft the inserts").click();
-        assertThat(text("Their edges measure 42.0 cm")).isVisible();
-        assertThat(text("side insert")).isVisible();
+        assertThat(table.text("Their edges measure 42.0 cm")).isVisible();
+        assertThat(table.text("side insert")).isVisible();
         table.button("The folds").click();
-        assertThat(text("as it will be: 34.0 cm")).isVisible();
+        assertThat(table.text("as it will be: 34.0 cm")).isVisible();
         table.page().getByLabel("Level 2, wider all round").fill("3 m");
         table.button("Draft the inserts").click();
-        assertThat(text("Check the unit")).isVisible();
+        assertThat(table.text("Check the unit")).isVisible();
         table.button("Without inserts").click();
         assertThat(table.button("The inserts")).isHidden();
     }
@@ -160,13 +150,13 @@ class AlteringIT {
     void theStepsFollowWhatTheTableLacks() {
         Locator iron = table.page().getByLabel("steam iron");
         iron.uncheck();
-        assertThat(text("No iron: finger-press")).isVisible();
+        assertThat(table.text("No iron: finger-press")).isVisible();
         table.open("Dungarees for Ilse");
         table.goTo("Make");
-        assertThat(text("No iron: finger-press")).isVisible();
+        assertThat(table.text("No iron: finger-press")).isVisible();
         table.page().navigate(Stage.get().address);
         iron.check();
-        assertThat(text("No iron")).isHidden();
+        assertThat(table.text("No iron")).isHidden();
     }
 
     @Test
@@ -179,19 +169,19 @@ class AlteringIT {
         assertThat(table.heading("girth")).isVisible();
         assertThat(table.heading("bodkin")).isHidden();
         table.page().getByLabel("What do you call it?").fill("carburettor");
-        assertThat(text("No word here")).isVisible();
+        assertThat(table.text("No word here")).isVisible();
     }
 
     @Test
     void aLayIsTightUntilItKeepsWhatTheMeasuresMayBeOff() {
-        bring("6-leg-warmers-and-hat.project.json");
+        table.bring("6-leg-warmers-and-hat.project.json");
         table.goTo("Lay");
-        assertThat(text("Measure these edges again")).isVisible();
+        assertThat(table.text("Measure these edges again")).isVisible();
         table.page().getByLabel("trying for").selectOption("5");
         table.page()
                 .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("off every edge$")))
                 .click();
-        assertThat(text("It surely fits|Not everything"))
+        assertThat(table.text("It surely fits|Not everything"))
                 .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                         .setTimeout(30_000));
     }

@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -57,6 +58,7 @@ class AppearanceIT {
             table.page().waitForLoadState(LoadState.NETWORKIDLE);
             look(table.page(), station.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), complaints);
         }
+        pieces(table, complaints);
         table.goTo("Take apart");
         table.sheet("Least work");
         table.button("Find the least work").click();
@@ -64,12 +66,12 @@ class AppearanceIT {
         look(table.page(), "least-work", complaints);
         table.goTo("Source");
         table.sheet("Suits");
-        look(table.page(), "suits", complaints);
+        check(table.page(), "suits", complaints);
         table.sheet("It is");
         table.page().getByText("which kind of number is it?").click();
         table.page().getByText("a tuck pinched round a tube").waitFor();
         table.page().getByText("a quarter of a girth").scrollIntoViewIfNeeded();
-        look(table.page(), "which-number", complaints);
+        check(table.page(), "which-number", complaints);
         table.open("Art smock for Pelle");
         table.goTo("Pieces");
         table.sheet("What lives on");
@@ -138,6 +140,30 @@ class AppearanceIT {
     }
 
     /** Fit for everybody, and worth a picture. */
+    /** The sheets about the pieces: finished sizes, a walked seam, an edge's ledger, changes, what is brought in, sums. */
+    private static void pieces(Table table, List<String> complaints) {
+        table.goTo("Pieces");
+        table.sheet("Sizes");
+        table.page().getByText("leg opening").first().waitFor();
+        look(table.page(), "sizes", complaints);
+        table.sheet("Seams");
+        table.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^inseam")))
+                .click();
+        table.text("From mark to mark").waitFor();
+        look(table.page(), "seams", complaints);
+        table.sheet("Pieces");
+        table.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("front leg").setExact(true))
+                .click();
+        table.button("side").click();
+        check(table.page(), "ledger", complaints);
+        for (String sheet : List.of("Changes", "Bring in", "Sums")) {
+            table.sheet(sheet);
+            check(table.page(), sheet, complaints);
+        }
+    }
+
     private static void look(Page page, String view, List<String> complaints) {
         check(page, view, complaints);
         boolean isPicture = page.viewportSize().width == 1280 && TAKE_PICTURES;

@@ -31,27 +31,17 @@ class KeepingIT {
     }
 
     /** A copy of one of the demo's projects. */
-    private void bring(String file) {
-        table.page().getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
-        table.page().waitForURL(Pattern.compile("/aim$"));
-        table.heading("Aim").waitFor();
-    }
-
-    private Locator text(String pattern) {
-        return table.page().getByText(Pattern.compile(pattern)).first();
-    }
-
     @Test
     void theLeastWorkLeavesTheSideSeamsOfTheTrousersClosed() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Take apart");
         table.sheet("Least work");
         table.button("Find the least work").click();
-        text("^The least").waitFor();
+        table.text("^The least").waitFor();
         // Four legs flat with seven joins closed round them: rings of sides, inseams, centres and band.
         table.button("Take this plan").first().click();
         table.sheet("Joins");
-        assertThat(text("All 4 parts lie flat")).isVisible();
+        assertThat(table.text("All 4 parts lie flat")).isVisible();
         assertThat(table.thread("Panels")).containsText("Other joins are opened since.");
         table.button("Undo").click();
         assertThat(table.thread("Panels")).containsText("4 panels");
@@ -59,20 +49,20 @@ class KeepingIT {
 
     @Test
     void joinsKeptClosedThatForbidEverythingAreExplained() {
-        bring("5-pleated-skirt.project.json");
+        table.bring("5-pleated-skirt.project.json");
         table.goTo("Take apart");
         table.sheet("Least work");
-        text("Joins kept closed").click();
+        table.text("Joins kept closed").click();
         for (Locator box : table.page().locator("details input[type=checkbox]").all()) {
             box.check();
         }
         table.button("Find the least work").click();
-        assertThat(text("let one of them go")).isVisible();
+        assertThat(table.text("let one of them go")).isVisible();
     }
 
     @Test
     void onlyAStretchOfAJoinIsOpened() {
-        bring("5-pleated-skirt.project.json");
+        table.bring("5-pleated-skirt.project.json");
         table.goTo("Take apart");
         table.page()
                 .getByRole(
@@ -83,59 +73,59 @@ class KeepingIT {
         table.heading("waistband to the front").waitFor();
         table.settle("from", "5 cm");
         table.settle("to", "9 cm");
-        assertThat(text("its parts stay together")).isVisible();
-        assertThat(text("unpick in part")).isVisible();
+        assertThat(table.text("its parts stay together")).isVisible();
+        assertThat(table.text("unpick in part")).isVisible();
         table.settle("to", "90 cm");
-        assertThat(text("reaches past its end")).isVisible();
+        assertThat(table.text("reaches past its end")).isVisible();
     }
 
     @Test
     void theSkirtIsLetOutAndItsPleatsFoldedAgain() {
-        bring("5-pleated-skirt.project.json");
+        table.bring("5-pleated-skirt.project.json");
         table.goTo("Pieces");
-        assertThat(text("as it will be: 34.0 cm")).isVisible();
+        assertThat(table.text("as it will be: 34.0 cm")).isVisible();
         table.settle("wider at the waist, all round", "9 cm");
         assertThat(table.thread("Pieces")).containsText("9.0 cm wider");
-        assertThat(text("as it will be: 35.5 cm")).isVisible();
+        assertThat(table.text("as it will be: 35.5 cm")).isVisible();
         // More than is hidden anywhere: told in figures, nothing made up.
         table.settle("longer", "20 cm");
-        assertThat(text("are missing: nothing more is hidden there")).isVisible();
+        assertThat(table.text("are missing: nothing more is hidden there")).isVisible();
         table.settle("longer", "4 cm");
         table.button("Take this to Take apart").click();
         assertThat(table.thread("Take apart")).containsText("3 joins opened");
         table.goTo("Make");
-        assertThat(text("Fold the pleats front again")).isVisible();
+        assertThat(table.text("Fold the pleats front again")).isVisible();
     }
 
     @Test
     void thePlacketBecomesTheSmocksBackWithItsButtonsSpacedAgain() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
         table.goTo("Pieces");
         table.sheet("What lives on");
-        assertThat(text("placket of the front left")).isVisible();
-        assertThat(text("line of buttons, 1.7 cm inside the edge")).isVisible();
+        assertThat(table.text("placket of the front left")).isVisible();
+        assertThat(table.text("line of buttons, 1.7 cm inside the edge")).isVisible();
         table.settle("length of the new closure", "47 cm");
-        assertThat(text("old buttonholes serve")).isVisible();
+        assertThat(table.text("old buttonholes serve")).isVisible();
         table.settle("length of the new closure", "90 cm");
-        assertThat(text("The old placket is .* too short")).isVisible();
+        assertThat(table.text("The old placket is .* too short")).isVisible();
         table.goTo("Lay");
         assertThat(table.thread("Lay")).containsText("All pieces lie");
     }
 
     @Test
     void ribsStayOnLegWarmersAndHatWithTheirRatios() {
-        bring("6-leg-warmers-and-hat.project.json");
+        table.bring("6-leg-warmers-and-hat.project.json");
         table.goTo("Pieces");
         table.sheet("What lives on");
-        assertThat(text("ratio 1\\.\\d+")).isVisible();
+        assertThat(table.text("ratio 1\\.\\d+")).isVisible();
         table.goTo("Lay");
-        assertThat(text("finished edges kept")).isVisible();
+        assertThat(table.text("finished edges kept")).isVisible();
         assertThat(table.thread("Lay")).containsText("All pieces lie");
     }
 
     @Test
     void aThingThatNothingServesSaysWhyInFigures() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
         table.goTo("Pieces");
         table.sheet("What lives on");
         table.field("Call it").fill("long tie");
@@ -143,45 +133,46 @@ class KeepingIT {
         table.settle("length", "9 m");
         table.button("Look for a keeper").click();
         table.heading("long tie").waitFor();
-        assertThat(text("No keeper serves; it is made anew")).isVisible();
+        assertThat(table.text("No keeper serves; it is made anew")).isVisible();
     }
 
     @Test
     void thirteenInchesForThirteenCentimetresAreSeenBeforeTheyAreUsed() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Source");
         table.page().getByText("which kind of number is it?").click();
         table.settle("The number", "13 in");
-        assertThat(text("33\\.0 cm \\(13 in\\), a tuck pinched round a tube: it becomes 66\\.0 cm \\(26 in\\) shorter"))
+        assertThat(table.text(
+                        "33\\.0 cm \\(13 in\\), a tuck pinched round a tube: it becomes 66\\.0 cm \\(26 in\\) shorter"))
                 .isVisible();
         // Half of a girth, taken as such: the whole girth is what is stored.
         table.settle("The number", "45 cm");
-        text("half of a girth").click();
+        table.text("half of a girth").click();
         table.page().getByLabel("Yes: take it for").selectOption("waist");
         table.button("Take it").click();
         assertThat(table.field("waist, along the seam under the band")).hasValue("90.0 cm");
         table.settle("The number", "thirteen");
-        assertThat(text("is not a length I can read")).isVisible();
+        assertThat(table.text("is not a length I can read")).isVisible();
     }
 
     @Test
     void theClothIsTestedAndImpossibleReadingsRefused() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Source");
         table.sheet("Cloth");
         table.page().getByLabel("marks apart at rest").first().fill("100 mm");
         table.page().getByLabel("marks apart at rest").first().press("Tab");
         table.page().getByLabel("pulled out").first().fill("50 cm");
         table.page().getByLabel("pulled out").first().press("Tab");
-        assertThat(text("400 % of stretch; no cloth gives that much")).isVisible();
+        assertThat(table.text("400 % of stretch; no cloth gives that much")).isVisible();
         table.page().getByLabel("pulled out").first().fill("108 mm");
         table.page().getByLabel("pulled out").first().press("Tab");
-        assertThat(text("Stretches by 8 % across")).isVisible();
+        assertThat(table.text("Stretches by 8 % across")).isVisible();
     }
 
     @Test
     void aSourceIsAdjustedAndAJoinOfNoLengthRefused() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Source");
         table.sheet("Build");
         table.page().getByLabel("It has").selectOption("pocket");
@@ -191,7 +182,7 @@ class KeepingIT {
         table.settle("width", "12 cm");
         table.settle("height", "13 cm");
         table.button("Add it to the drawing").click();
-        assertThat(text("[Pp]ocket added to the front left")).isVisible();
+        assertThat(table.text("[Pp]ocket added to the front left")).isVisible();
         table.page().getByLabel("It has").selectOption("join");
         table.field("Call it").fill("tack");
         table.page()
@@ -204,7 +195,7 @@ class KeepingIT {
         table.page().getByLabel("at edge").selectOption("side");
         table.settle("length", "0 cm");
         table.button("Add it to the drawing").click();
-        assertThat(text("A join has a length")).isVisible();
+        assertThat(table.text("A join has a length")).isVisible();
     }
 
     @Test
@@ -232,7 +223,7 @@ class KeepingIT {
         table.page().getByLabel("Corner 3, across").fill("15 cm");
         table.page().getByLabel("Corner 3, up").fill("-20 cm");
         table.button("Save the piece").click();
-        assertThat(text("crosses itself")).isVisible();
+        assertThat(table.text("crosses itself")).isVisible();
         table.goTo("Lay");
         table.page().getByLabel("trying for").selectOption("5");
         table.button("Lay the pieces").click();
@@ -245,7 +236,7 @@ class KeepingIT {
 
     @Test
     void aPartIsPickedInTheDrawingAndNamesItsJoins() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Take apart");
         table.page()
                 .getByRole(
@@ -255,22 +246,22 @@ class KeepingIT {
                                 .setExact(true))
                 .press("Enter");
         table.heading("back left leg").waitFor();
-        assertThat(text("lies flat; held by 6 joins")).isVisible();
+        assertThat(table.text("lies flat; held by 6 joins")).isVisible();
         table.button("left inseam: unpick").last().click();
-        assertThat(text("It frees: ")).isVisible();
+        assertThat(table.text("It frees: ")).isVisible();
     }
 
     @Test
     void whatIsLeftOverWaitsInTheStash() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
         table.goTo("Pieces");
         table.sheet("What lives on");
-        text("Keepers left for the stash").click();
+        table.text("Keepers left for the stash").click();
         table.button("Put them into the stash").click();
-        assertThat(text("keepers lie in the stash")).isVisible();
+        assertThat(table.text("keepers lie in the stash")).isVisible();
         table.page().navigate(Stage.get().address);
         table.heading("Keepers left over").waitFor();
-        assertThat(text("[Cc]ollar or neckband")).isVisible();
+        assertThat(table.text("[Cc]ollar or neckband")).isVisible();
         Locator bins = table.page()
                 .getByLabel(Pattern.compile("^Throw away (?!.*(Dungarees|skirt|Wrap|Body|smock|Leg|bench))"));
         for (int left = bins.count(); left > 0; left--) {
@@ -281,17 +272,17 @@ class KeepingIT {
 
     @Test
     void aTreasureIsTriedInOtherClothFirst() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
         table.goTo("Source");
         table.sheet("Suits");
-        assertThat(text("Begin\\.")).isVisible();
+        assertThat(table.text("Begin\\.")).isVisible();
         table.page().getByLabel("If it went wrong, it would").selectOption("DEARLY");
-        assertThat(text("Make it of other cloth first")).isVisible();
+        assertThat(table.text("Make it of other cloth first")).isVisible();
         table.sheet("Keepers");
         table.page().getByLabel("Condition: breast pocket").selectOption("BROKEN");
         table.goTo("Pieces");
         table.sheet("What lives on");
-        assertThat(text("No keeper serves; it is made anew")).isVisible();
+        assertThat(table.text("No keeper serves; it is made anew")).isVisible();
     }
 
     @Test
@@ -306,15 +297,15 @@ class KeepingIT {
                 .filter(new Locator.FilterOptions().setHasText("striped shirt"))
                 .getByText("with this")
                 .click();
-        assertThat(text("times as thick")).isVisible();
+        assertThat(table.text("times as thick")).isVisible();
     }
 
     @Test
     void theClockFeedsTheHouseholdsOwnRates() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
         table.goTo("Take apart");
         table.sheet("Sittings");
-        assertThat(text("Sitting 1")).isVisible();
+        assertThat(table.text("Sitting 1")).isVisible();
         table.button("Start the clock: left inseam").click();
         table.button("Done, stop the clock: left inseam").click();
         assertThat(table.button("Not done yet: left inseam")).isVisible();
@@ -322,7 +313,7 @@ class KeepingIT {
 
     @Test
     void labelsAreThereForEveryPartThatComesOff() throws IOException {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
         table.button("To the table").click();
         Locator item = table.page()
                 .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Part labels"))

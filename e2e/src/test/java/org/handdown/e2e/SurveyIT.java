@@ -30,17 +30,6 @@ class SurveyIT {
         table.leave();
     }
 
-    private Locator text(String pattern) {
-        return table.page().getByText(Pattern.compile(pattern)).first();
-    }
-
-    private void bring(String file) {
-        table.page().getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
-        table.page().waitForURL(Pattern.compile("/aim$"));
-        table.heading("Aim").waitFor();
-        table.goTo("Panels");
-    }
-
     private void by(String way) {
         table.field("Measured on the cloth by").selectOption(new SelectOption().setLabel(way));
     }
@@ -51,11 +40,12 @@ class SurveyIT {
 
     @Test
     void trousersAreSurveyedByTheirMeasures() {
-        bring("1-dungarees.project.json");
+        table.bring("1-dungarees.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         by("a ready shape by its measures");
         table.button("Begin with an average one").click();
-        assertThat(text("Nothing checks these figures yet: side seam")).isVisible();
+        assertThat(table.text("Nothing checks these figures yet: side seam")).isVisible();
         // Enter leads from figure to figure, in the order one measures.
         Locator hem = table.page().locator("#measure-hem");
         hem.fill("22 cm");
@@ -63,10 +53,10 @@ class SurveyIT {
         assertThat(table.page().locator("#measure-kneeHeight")).isFocused();
         table.page().locator("#measure-seat").fill("60 cm");
         table.page().locator("#measure-seat").press("Enter");
-        assertThat(text("seat is as wide as the crotch level")).isVisible();
+        assertThat(table.text("seat is as wide as the crotch level")).isVisible();
         table.page().locator("#measure-seat").fill("29 cm");
         table.page().locator("#measure-seat").press("Enter");
-        assertThat(text("seat is as wide")).isHidden();
+        assertThat(table.text("seat is as wide")).isHidden();
         table.button("Take this outline").click();
         assertThat(table.thread("Lay")).containsText("changed since");
         table.button("Undo").click();
@@ -75,24 +65,26 @@ class SurveyIT {
 
     @Test
     void aShirtFrontIsSurveyedByPhoto() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         by("a photo with a sheet beside it");
         table.button("No camera at hand?").click();
         table.button("Take a simulated photo").click();
-        assertThat(text("The sheet was found")).isVisible(patiently());
+        assertThat(table.text("The sheet was found")).isVisible(patiently());
         // A corner is moved with the keyboard, and back.
         Locator corner = table.page().getByLabel(Pattern.compile("^Corner lower left"));
         corner.focus();
         corner.press("ArrowRight");
         corner.press("ArrowLeft");
         table.button("Trace the cloth").click();
-        assertThat(text("every point true to about")).isVisible(patiently());
-        assertThat(text("Nothing proves its scale yet")).isVisible();
+        assertThat(table.text("every point true to about")).isVisible(patiently());
+        assertThat(table.text("Nothing proves its scale yet")).isVisible();
         table.settle("The tape shows", "45 cm");
-        assertThat(text("off by .* Take the photo again|The tape shows 45")).isVisible();
+        assertThat(table.text("off by .* Take the photo again|The tape shows 45"))
+                .isVisible();
         table.field("Bring the drawing to this scale").check();
-        assertThat(text("Take the photo again")).isHidden();
+        assertThat(table.text("Take the photo again")).isHidden();
         // A point is put right with the keyboard.
         Locator point = table.page().getByLabel(Pattern.compile("^Point 1: drag it"));
         point.focus();
@@ -106,15 +98,16 @@ class SurveyIT {
 
     @Test
     void stripesOfTheTablesColourAreSetByHand() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         by("a photo with a sheet beside it");
         table.button("No camera at hand?").click();
         table.field("with stripes of the table’s colour").check();
         table.button("Take a simulated photo").click();
-        assertThat(text("The sheet was found")).isVisible(patiently());
+        assertThat(table.text("The sheet was found")).isVisible(patiently());
         table.button("Trace the cloth").click();
-        assertThat(text("Set the points yourself")).isVisible(patiently());
+        assertThat(table.text("Set the points yourself")).isVisible(patiently());
         Locator board = table.page()
                 .getByRole(com.microsoft.playwright.options.AriaRole.GROUP)
                 .filter(new Locator.FilterOptions().setHas(table.page().locator("image")))
@@ -123,23 +116,25 @@ class SurveyIT {
         for (double[] tap : taps) {
             board.click(new Locator.ClickOptions().setPosition(tap[0], tap[1]));
         }
-        assertThat(text("every point true to about")).isVisible();
+        assertThat(table.text("every point true to about")).isVisible();
     }
 
     @Test
     void whatIsNoPictureIsSaid() {
-        bring("4-art-smock.project.json");
+        table.bring("4-art-smock.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         by("a photo with a sheet beside it");
         table.page()
                 .getByLabel(Pattern.compile("^Photo from above"))
                 .setInputFiles(new FilePayload("front.jpg", "image/jpeg", "hello".getBytes(StandardCharsets.UTF_8)));
-        assertThat(text("no JPEG or PNG picture")).isVisible();
+        assertThat(table.text("no JPEG or PNG picture")).isVisible();
     }
 
     @Test
     void aRemnantComesFromADrawing() {
-        bring("3-bodywarmer.project.json");
+        table.bring("3-bodywarmer.project.json");
+        table.goTo("Panels");
         table.button("+ panel").click();
         table.field("Call the panel").fill("felt remnant");
         by("a drawing from a file");
@@ -147,11 +142,11 @@ class SurveyIT {
                 + "<script>alert(1)</script><path d='M10 10h200l40 120c-60 40-160 40-240 0z'/></svg>";
         Locator file = table.page().getByLabel(Pattern.compile("^SVG or DXF"));
         file.setInputFiles(new FilePayload("bad.svg", "image/svg+xml", "hello".getBytes(StandardCharsets.UTF_8)));
-        assertThat(text("no sound SVG drawing")).isVisible();
+        assertThat(table.text("no sound SVG drawing")).isVisible();
         file.setInputFiles(new FilePayload("remnant.svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
-        assertThat(text("every point true to about")).isVisible();
+        assertThat(table.text("every point true to about")).isVisible();
         table.settle("The tape shows", "24 cm");
-        assertThat(text("Nothing proves its scale yet")).isHidden();
+        assertThat(table.text("Nothing proves its scale yet")).isHidden();
         table.button("Take this outline").click();
         assertThat(table.thread("Panels")).containsText("2 panels");
         table.sheet("Reshape");
@@ -162,7 +157,8 @@ class SurveyIT {
 
     @Test
     void whatTheClothCarriesIsTold() {
-        bring("2-wrap-skirt.project.json");
+        table.bring("2-wrap-skirt.project.json");
+        table.goTo("Panels");
         table.sheet("Carries");
         table.field("The lengthwise grain runs").selectOption(new SelectOption().setLabel("along an edge"));
         assertThat(table.thread("Lay")).containsText("changed since");
@@ -171,17 +167,18 @@ class SurveyIT {
         table.settle("a distance before", "100 cm");
         table.settle("the same distance now", "98 cm");
         table.button("Scale the panel").click();
-        assertThat(text("100.0 cm became 98.0 cm")).isVisible();
+        assertThat(table.text("100.0 cm became 98.0 cm")).isVisible();
         table.button("Back to the size before the last").click();
-        assertThat(text("became 98.0 cm")).isHidden();
+        assertThat(table.text("became 98.0 cm")).isHidden();
         table.button("All panels").click();
         table.button("Wrong side").click();
-        assertThat(text("Wrong side up")).isVisible();
+        assertThat(table.text("Wrong side up")).isVisible();
     }
 
     @Test
     void aFlawIsWalkedRoundAndAnotherOneLookedFor() {
-        bring("3-bodywarmer.project.json");
+        table.bring("3-bodywarmer.project.json");
+        table.goTo("Panels");
         table.button("+ crease of the fold").click();
         assertThat(table.page().getByLabel("Flaw 1, what it is")).hasValue("crease of the fold");
         table.button("Walk round one").click();
@@ -191,12 +188,13 @@ class SurveyIT {
             board.click(new Locator.ClickOptions().setPosition(tap[0], tap[1]));
         }
         table.button("That is it").click();
-        assertThat(text("3 points round it")).isVisible();
+        assertThat(table.text("3 points round it")).isVisible();
     }
 
     @Test
     void aPanelIsCutAndPiecedAgain() {
-        bring("3-bodywarmer.project.json");
+        table.bring("3-bodywarmer.project.json");
+        table.goTo("Panels");
         table.sheet("Reshape");
         Locator form = table.page().locator("form").filter(new Locator.FilterOptions().setHasText("Cut in two"));
         String[] figures = {"0 cm", "60 cm", "10 cm", "60 cm"};

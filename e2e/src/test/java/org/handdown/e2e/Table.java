@@ -59,6 +59,32 @@ record Table(Page page) {
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + station)));
     }
 
+    /** The first thing on the page that says this; a pattern. */
+    Locator text(String pattern) {
+        return page.getByText(Pattern.compile(pattern)).first();
+    }
+
+    /** Brings a project of the demo in and waits at its aim. */
+    void bring(String file) {
+        page.getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
+        page.waitForURL(Pattern.compile("/aim$"));
+        heading("Aim").waitFor();
+    }
+
+    /** Begins a project from nothing and aims it at a draft for somebody of the made-up household. */
+    void aim(String draft, String wearer, String height) {
+        page.navigate(page.url().replaceAll("(https?://[^/]+).*", "$1/"));
+        page.getByLabel("Name of a new project").fill(draft + " for " + wearer);
+        button("Begin").click();
+        heading("Aim").waitFor();
+        field("It will be").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(draft));
+        field("Who will wear it").fill(wearer);
+        settle("height", height);
+        button("Settle the aim").click();
+        com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(thread("Aim"))
+                .containsText("for " + wearer);
+    }
+
     void settle(String label, String text) {
         field(label).fill(text);
         field(label).press("Tab");

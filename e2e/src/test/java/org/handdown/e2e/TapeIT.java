@@ -2,9 +2,7 @@ package org.handdown.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.SelectOption;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -23,29 +21,20 @@ class TapeIT {
         table.leave();
     }
 
-    private Locator text(String pattern) {
-        return table.page().getByText(Pattern.compile(pattern)).first();
-    }
-
-    private void bring(String file) {
-        table.page().getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
-        table.page().waitForURL(Pattern.compile("/aim$"));
-        table.heading("Aim").waitFor();
-        table.goTo("Panels");
-    }
-
     @Test
     void aCurtainWhoseDiagonalsDifferIsNoRectangle() {
-        bring("2-wrap-skirt.project.json");
+        table.bring("2-wrap-skirt.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         table.settle("lower side", "120 cm");
         table.settle("right side", "200 cm");
         table.settle("upper side", "120 cm");
         table.settle("left side", "200 cm");
         table.settle("diagonal, lower left to upper right", "235 cm");
-        assertThat(text("Only one diagonal: the other should be 231.5 cm")).isVisible();
+        assertThat(table.text("Only one diagonal: the other should be 231.5 cm"))
+                .isVisible();
         table.settle("diagonal, upper left to lower right", "231.5 cm");
-        assertThat(text("It is no rectangle")).isVisible();
+        assertThat(table.text("It is no rectangle")).isVisible();
         table.button("Take this outline").click();
         assertThat(table.thread("Lay")).containsText("changed since");
         table.button("Undo").click();
@@ -54,7 +43,8 @@ class TapeIT {
 
     @Test
     void aSlipFromTwoPinsIsNamedBeforeAnythingIsStored() {
-        bring("3-bodywarmer.project.json");
+        table.bring("3-bodywarmer.project.json");
+        table.goTo("Panels");
         table.sheet("Survey");
         table.field("Measured on the cloth by").selectOption(new SelectOption().setLabel("from two pins"));
         table.settle("between the pins", "90 cm");
@@ -73,17 +63,18 @@ class TapeIT {
             }
         }
         // The fifth point, begun by the last Enter, counts for nothing.
-        assertThat(text("Most likely mismeasured: point 3 to point 4")).isVisible();
+        assertThat(table.text("Most likely mismeasured: point 3 to point 4")).isVisible();
         table.page().getByLabel("Point 3, to the next").fill("80 cm");
-        assertThat(text("Most likely mismeasured")).isHidden();
-        assertThat(text("80.0 dm²|79.9 dm²|80.1 dm²")).isVisible();
+        assertThat(table.text("Most likely mismeasured")).isHidden();
+        assertThat(table.text("80.0 dm²|79.9 dm²|80.1 dm²")).isVisible();
         table.page().getByLabel("Point 1, from the first pin").fill("9 cm");
-        assertThat(text("Point 1 makes no triangle with the pins")).isVisible();
+        assertThat(table.text("Point 1 makes no triangle with the pins")).isVisible();
     }
 
     @Test
     void aRemnantIsTapedBesideWhatTheSourceGives() {
-        bring("3-bodywarmer.project.json");
+        table.bring("3-bodywarmer.project.json");
+        table.goTo("Panels");
         table.button("+ panel").click();
         table.field("Call the panel").fill("old remnant");
         table.field("Measured on the cloth by")
@@ -93,9 +84,9 @@ class TapeIT {
             table.page().getByLabel("Point " + (i + 1) + ", along").fill(figures[i][0]);
             table.page().getByLabel("Point " + (i + 1) + ", to the right").fill(figures[i][1]);
         }
-        assertThat(text("every point true to about")).isVisible();
+        assertThat(table.text("every point true to about")).isVisible();
         table.button("Take this outline").click();
         assertThat(table.thread("Panels")).containsText("2 panels");
-        assertThat(text("longest bias strip")).isVisible();
+        assertThat(table.text("longest bias strip")).isVisible();
     }
 }
