@@ -1,5 +1,6 @@
 package org.handdown.body;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
@@ -18,8 +19,11 @@ import org.handdown.measure.Range;
 public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
     /** An easy step as a share of the inside leg (common practice, no source). */
     public static final double STRIDE_SHARE = 0.75;
-    /** Added over the trunk when sitting down, mm (common practice, no source). */
-    public static final double SITTING_MM = 40;
+
+    /** Sitting down draws the back of a waist down by about this share of the hip girth (common practice, no source). */
+    private static final double SITTING_SHARE = 0.04;
+    /** Reaching forward widens the back by about this share of the chest girth (common practice, no source). */
+    private static final double REACHING_SHARE = 0.045;
 
     public Movement {
         new Range(120, 1050).require("movement.insideLeg", Length.ofMm(insideLegMm));
@@ -61,5 +65,45 @@ public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
             return Optional.of(upperAboveFloorMm);
         }
         return Optional.of(hemAboveFloorMm + (upperAboveFloorMm - hemAboveFloorMm) * -atHem / (atTop - atHem));
+    }
+
+    /**
+     * Room to sit down in trousers.
+     *
+     * @param hasMm how much higher the back is drawn than the front, and lower the crotch than the body's
+     */
+    public static String sitting(double hipMm, double hasMm) {
+        double needs = SITTING_SHARE * hipMm;
+        return String.format(
+                Locale.ROOT,
+                "Sitting down draws the back of the waist down by about %.0f mm; back and crotch are drawn for %.0f mm: %s.",
+                needs,
+                hasMm,
+                hasMm >= needs - 1
+                        ? "enough"
+                        : String.format(
+                                Locale.ROOT, "%.0f mm will show, wear it higher or raise the back", needs - hasMm));
+    }
+
+    /**
+     * Room to reach forward.
+     *
+     * @param easeMm of the garment over the chest, all round; half of it lies across the back
+     * @param stretch share by which the cloth gives in wear
+     */
+    public static String reaching(double chestMm, double easeMm, double stretch) {
+        double needs = REACHING_SHARE * chestMm;
+        double has = easeMm / 2 + stretch * (chestMm + easeMm) / 2;
+        return String.format(
+                Locale.ROOT,
+                "Reaching forward asks for about %.0f mm across the back; it has %.0f mm: %s.",
+                needs,
+                has,
+                has >= needs - 1
+                        ? "enough"
+                        : String.format(
+                                Locale.ROOT,
+                                "%.0f mm too little, give more room or cloth that stretches",
+                                needs - has));
     }
 }

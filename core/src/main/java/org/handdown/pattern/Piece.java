@@ -2,6 +2,8 @@ package org.handdown.pattern;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
@@ -121,168 +123,105 @@ public record Piece(
     // Copies with one thing changed
 
     public Piece withLine(Outline line) {
-        return new Piece(
-                id,
-                name,
-                line,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                marks,
-                way);
+        return copied(c -> c.line = line);
     }
 
     public Piece withAllowances(Map<String, Allowance> others) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                others,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                marks,
-                way);
+        return copied(c -> c.ledger = others);
+    }
+
+    public Piece withWishes(Map<String, EdgeWish> others) {
+        return copied(c -> c.edges = others);
     }
 
     public Piece withNotches(List<Notch> others) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                others,
-                cloth,
-                marks,
-                way);
+        return copied(c -> c.nicks = others);
     }
 
     public Piece withMarks(List<Mark> others) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                others,
-                way);
+        return copied(c -> c.drawn = others);
     }
 
     public Piece withCloth(PieceCloth other) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                other,
-                marks,
-                way);
+        return copied(c -> c.from = other);
     }
 
     public Piece withWay(Way other) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                marks,
-                other);
+        return copied(c -> c.cutWay = other);
     }
 
     public Piece named(String otherId, String otherName) {
-        return new Piece(
-                otherId,
-                otherName,
-                stitchLine,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                marks,
-                way);
+        return copied(c -> {
+            c.key = otherId;
+            c.words = otherName;
+        });
     }
 
     public Piece cut(int copies, boolean inPairs) {
-        return new Piece(
-                id,
-                name,
-                stitchLine,
-                allowances,
-                copies,
-                inPairs,
-                grain,
-                required,
-                wishes,
-                covered,
-                notches,
-                cloth,
-                marks,
-                way);
+        return copied(c -> {
+            c.copies = copies;
+            c.mirrored = inPairs;
+        });
     }
 
     /** With every line, notch, mark and covered area moved by one rule. */
-    public Piece map(java.util.function.UnaryOperator<Point> move) {
-        Outline line =
-                new Outline(stitchLine.edges().stream().map(e -> e.map(move)).toList());
-        return new Piece(
-                id,
-                name,
-                line,
-                allowances,
-                quantity,
-                pair,
-                grain,
-                required,
-                wishes,
-                covered.stream().map(r -> r.map(move)).toList(),
-                notches.stream().map(n -> new Notch(n.label, move.apply(n.at))).toList(),
-                cloth,
-                marks.stream().map(m -> m.map(move)).toList(),
-                way);
+    public Piece map(UnaryOperator<Point> move) {
+        return copied(c -> {
+            c.line = new Outline(
+                    stitchLine.edges().stream().map(e -> e.map(move)).toList());
+            c.hidden = covered.stream().map(r -> r.map(move)).toList();
+            c.nicks = notches.stream()
+                    .map(n -> new Notch(n.label, move.apply(n.at)))
+                    .toList();
+            c.drawn = marks.stream().map(m -> m.map(move)).toList();
+        });
+    }
+
+    private Piece copied(Consumer<Copy> change) {
+        Copy copy = new Copy(this);
+        change.accept(copy);
+        return copy.made();
+    }
+
+    /** What a copy is made of, while one thing of it is changed. */
+    private static final class Copy {
+        private final CutGrain grain;
+        private final boolean needed;
+        private String key;
+        private String words;
+        private Outline line;
+        private Map<String, Allowance> ledger;
+        private int copies;
+        private boolean mirrored;
+        private Map<String, EdgeWish> edges;
+        private List<Ring> hidden;
+        private List<Notch> nicks;
+        private PieceCloth from;
+        private List<Mark> drawn;
+        private Way cutWay;
+
+        Copy(Piece p) {
+            grain = p.grain;
+            needed = p.required;
+            key = p.id;
+            words = p.name;
+            line = p.stitchLine;
+            ledger = p.allowances;
+            copies = p.quantity;
+            mirrored = p.pair;
+            edges = p.wishes;
+            hidden = p.covered;
+            nicks = p.notches;
+            from = p.cloth;
+            drawn = p.marks;
+            cutWay = p.way;
+        }
+
+        Piece made() {
+            return new Piece(
+                    key, words, line, ledger, copies, mirrored, grain, needed, edges, hidden, nicks, from, drawn,
+                    cutWay);
+        }
     }
 
     private static boolean isAlike(Edge one, Edge other) {

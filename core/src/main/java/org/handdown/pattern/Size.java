@@ -28,6 +28,8 @@ public record Size(
         double easeMm,
         double stretch) {
     private static final double ROUNDING_MM = 1;
+    /** A seam is sewn within this of its line (common practice, no source). */
+    private static final double SEWN_WITHIN_MM = 1;
 
     /** What a size is. */
     public enum Kind {
@@ -72,10 +74,12 @@ public record Size(
      * As it comes out.
      *
      * @param slipMm what seams sewn otherwise than drawn add to it
+     * @param toleranceMm either way: a millimetre at every edge that is sewn (common practice, no source)
      * @param formula the sum behind it, with its numbers
      * @param fits false where the wearer would not get in or move
      */
-    public record Finished(Size size, double finishedMm, double slipMm, String formula, boolean fits, Fit fit) {
+    public record Finished(
+            Size size, double finishedMm, double slipMm, double toleranceMm, String formula, boolean fits, Fit fit) {
         public String what() {
             return size.what;
         }
@@ -88,12 +92,17 @@ public record Size(
     public Finished taken(Design design) {
         double sum = plusMm;
         double slip = 0;
+        double tolerance = 0;
         List<String> parts = new ArrayList<>();
         for (Term term : terms) {
             Piece piece = design.piece(term.piece());
             double one = measure(piece, term.where());
             sum += term.times() * one;
-            slip += term.times() * slipMm(piece, term.where());
+            List<Allowance> ends = ends(piece, term.where());
+            slip += term.times() * ends.stream().mapToDouble(Allowance::slipMm).sum();
+            tolerance += Math.abs(term.times())
+                    * SEWN_WITHIN_MM
+                    * ends.stream().filter(a -> a.mm() > 0).count();
             parts.add(String.format(
                     Locale.ROOT,
                     "%s%s %.0f mm",
@@ -117,7 +126,7 @@ public record Size(
                     Math.abs(slip)));
         }
         double finished = sum + slip;
-        return new Finished(this, finished, slip, formula.toString(), fits(finished), fit(finished));
+        return new Finished(this, finished, slip, tolerance, formula.toString(), fits(finished), fit(finished));
     }
 
     private boolean fits(double finished) {
@@ -155,21 +164,20 @@ public record Size(
                 .sum();
     }
 
-    /** What the two seams that a level or an edge ends at add because they are sewn otherwise than drawn, mm. */
-    private static double slipMm(Piece piece, String where) {
+    /** Allowances of the two edges that a level or an edge ends at: the seams that cross it. */
+    private static List<Allowance> ends(Piece piece, String where) {
         List<Edge> edges = piece.stitchLine().edges();
         java.util.Optional<Mark> level = piece.level(where);
         if (level.isPresent()) {
             double y = level.get().points().get(0).y();
             return edges.stream()
                     .filter(e -> e.isUpright() && e.reaches(y))
-                    .mapToDouble(e -> piece.allowance(e.name()).slipMm())
-                    .sum();
+                    .map(e -> piece.allowance(e.name()))
+                    .toList();
         }
         int at = edges.stream().map(Edge::name).toList().indexOf(where);
         Edge before = edges.get(Math.floorMod(at - 1, edges.size()));
         Edge after = edges.get((at + 1) % edges.size());
-        return piece.allowance(before.name()).slipMm()
-                + piece.allowance(after.name()).slipMm();
+        return List.of(piece.allowance(before.name()), piece.allowance(after.name()));
     }
 }

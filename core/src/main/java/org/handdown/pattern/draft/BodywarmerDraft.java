@@ -121,22 +121,11 @@ final class BodywarmerDraft {
         allowances.put(
                 "hem",
                 Allowance.turned(Math.max(0, f.of("hem") - LINING_SHORTER_MM), "turned up; ends above the outer hem"));
-        Piece lined = shell.named(id, name).withCloth(PieceCloth.LINING).withAllowances(allowances);
-        return new Piece(
-                lined.id(),
-                lined.name(),
-                lined.stitchLine(),
-                lined.allowances(),
-                lined.quantity(),
-                lined.pair(),
-                lined.grain(),
-                lined.required(),
-                java.util.Map.of(),
-                List.of(),
-                lined.notches(),
-                lined.cloth(),
-                lined.marks(),
-                lined.way());
+        // A lining hides no flaw and lies on no old edge.
+        return shell.named(id, name)
+                .withCloth(PieceCloth.LINING)
+                .withAllowances(allowances)
+                .withWishes(java.util.Map.of());
     }
 
     private List<DesignSeam> seams() {

@@ -3,6 +3,7 @@ package org.handdown.pattern.draft;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Movement;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -121,7 +122,13 @@ final class DungareesDraft {
                 .seams(seam)
                 .optional()
                 .piece());
-        return new Design("dungarees", pieces, seams(), sizes(), List.of(), List.of());
+        return new Design(
+                "dungarees",
+                pieces,
+                seams(),
+                sizes(),
+                List.of(Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM)),
+                List.of());
     }
 
     private double strapLength() {

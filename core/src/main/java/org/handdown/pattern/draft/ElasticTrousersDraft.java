@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Movement;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
@@ -36,8 +37,12 @@ final class ElasticTrousersDraft {
     private ElasticTrousersDraft() {}
 
     private static Draft draft(String id, String words, String about, double ease, boolean isShort) {
-        List<BodyMeasure> measures = new ArrayList<>(
-                List.of(BodyMeasure.WAIST, BodyMeasure.HIP, BodyMeasure.WAIST_TO_FLOOR, BodyMeasure.INSIDE_LEG));
+        List<BodyMeasure> measures = new ArrayList<>(List.of(
+                BodyMeasure.HEIGHT,
+                BodyMeasure.TROUSER_WAIST,
+                BodyMeasure.HIP,
+                BodyMeasure.WAIST_TO_FLOOR,
+                BodyMeasure.INSIDE_LEG));
         measures.add(isShort ? BodyMeasure.THIGH : BodyMeasure.HEEL_GIRTH);
         List<Dimension> dimensions = new ArrayList<>();
         dimensions.add(Dimension.length("hipEase", "Room over the hips", ease, 20, 400)
@@ -47,6 +52,9 @@ final class ElasticTrousersDraft {
                         ? Dimension.length(
                                 "inseam", "Inside leg of the shorts", w -> 0.3 * w.mm(BodyMeasure.INSIDE_LEG), 30, 400)
                         : Dimension.length("aboveFloor", "Hem above the floor", 25, -30, 500));
+        dimensions.add(Dimension.length(
+                        "below", "Worn below the natural waist by", w -> 0.02 * w.mm(BodyMeasure.HEIGHT), 0, 120)
+                .hint("where trousers are worn, not the natural waist"));
         dimensions.add(Dimension.length("elastic", "Width of the elastic", 25, 5, 60));
         dimensions.add(Dimension.length("seam", "Seam allowance", 10, 5, 25));
         dimensions.add(Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept"));
@@ -59,14 +67,14 @@ final class ElasticTrousersDraft {
                 dimensions,
                 "woven or stable knit",
                 List.of("front-leg", "back-leg"),
-                "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic 0.9 × waist + 20 mm (common practice, no source).",
+                "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic 0.9 × trouser waist + 20 mm (common practice, no source).",
                 f -> draw(f, id, words, isShort));
     }
 
     private static Design draw(Figures f, String id, String words, boolean isShort) {
         double girth = f.body(BodyMeasure.HIP) + f.of("hipEase");
         double leg = f.body(BodyMeasure.INSIDE_LEG);
-        double rise = f.body(BodyMeasure.WAIST_TO_FLOOR) - leg + CROTCH_DROP_MM;
+        double rise = f.body(BodyMeasure.WAIST_TO_FLOOR) - f.of("below") - leg + CROTCH_DROP_MM;
         double inseam = isShort ? f.of("inseam") : leg - f.of("aboveFloor") - CROTCH_DROP_MM;
         double thigh = girth / 2 + 3 * girth / 20;
         double hem = isShort
@@ -74,7 +82,7 @@ final class ElasticTrousersDraft {
                 : Math.max(f.body(BodyMeasure.HEEL_GIRTH) + 40, 0.42 * girth);
         LegBlock.Pair legs = LegBlock.of(girth, inseam, inseam + rise, hem);
         List<Piece> pieces = List.of(leg(f, legs.front(), "front leg"), leg(f, legs.back(), "back leg"));
-        double waist = f.body(BodyMeasure.WAIST);
+        double waist = f.body(BodyMeasure.TROUSER_WAIST);
         List<String> notes = List.of(
                 String.format(
                         Locale.ROOT,
@@ -82,6 +90,7 @@ final class ElasticTrousersDraft {
                         waist,
                         elasticMm(waist),
                         GAP_MM),
+                Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM),
                 "Close both centre seams in one, from waist to waist, and sew them twice.");
         List<String> cautions = new ArrayList<>();
         if (id.equals("pyjamas") && isChild(f)) {

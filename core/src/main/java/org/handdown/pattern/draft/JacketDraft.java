@@ -3,6 +3,7 @@ package org.handdown.pattern.draft;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Movement;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.pattern.Allowance;
@@ -232,8 +233,9 @@ final class JacketDraft {
         return sizes;
     }
 
-    private static List<String> notes() {
+    private List<String> notes() {
         return List.of(
+                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
                 "The band is cut in one length or pieced at the centre back; stay-stitch the neck before it goes on.",
                 "Fold the front under on the body before it is cut shorter: it can be cut again, not longer.");
     }

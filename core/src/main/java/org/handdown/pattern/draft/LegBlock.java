@@ -33,7 +33,7 @@ record LegBlock(
         double bendY) {
     static final double KNEE_SHARE = 0.55;
 
-    private static final double CENTRE_BACK_LIFT_MM = 20;
+    static final double CENTRE_BACK_LIFT_MM = 20;
     private static final double CENTRE_BACK_SLANT_MM = 12;
     private static final double STRAIGHT_ABOVE_CROTCH_MM = 40;
     private static final double KNEE_OVER_HEM_MM = 12;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
@@ -246,6 +247,7 @@ final class SmockDraft {
                         ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WRIST))),
                 String.format(
                         Locale.ROOT, "Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
+                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
                 "A kept placket goes with its line of buttons on the centre line, not with its edge.");
     }
 

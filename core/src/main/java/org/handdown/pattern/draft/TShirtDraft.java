@@ -3,6 +3,8 @@ package org.handdown.pattern.draft;
 import java.util.List;
 import java.util.Locale;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Fit;
+import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
@@ -112,6 +114,7 @@ final class TShirtDraft {
                         f.of("band") * neckline,
                         neckline,
                         100 * (1 / f.of("band") - 1)),
+                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), Fit.COMFORTABLE_SHARE * f.of("stretch")),
                 "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
                 "A straight stitch pops where the seam stretches: overlock or a narrow zigzag.");
         return new Design(

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.Movement;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Box;
 import org.handdown.pattern.Design;
@@ -190,7 +191,7 @@ class WorkedDraftsTest {
     @Test
     void elasticIsNineTenthsOfTheWaist() {
         assertThat(ElasticTrousersDraft.elasticMm(560)).isCloseTo(524, within(1e-9));
-        assertThat(draw("elastic-trousers", body(BodyMeasure.WAIST, 700), Map.of())
+        assertThat(draw("elastic-trousers", body(BodyMeasure.TROUSER_WAIST, 700), Map.of())
                         .notes()
                         .get(0))
                 .contains("0.9 × 700 mm + 20 mm to overlap = 650 mm");
@@ -319,5 +320,26 @@ class WorkedDraftsTest {
         // 1200 mm from strips of 500: 480 each after two 10 mm allowances: three.
         assertThat(StripDraft.strips(1200, 500, 10)).isEqualTo(3);
         assertThat(StripDraft.strips(480, 500, 10)).isEqualTo(1);
+    }
+
+    /** Trousers are worn below the natural waist: the elastic goes by that girth, the rise by that height. */
+    @Test
+    void theTrouserWaistIsNotTheNaturalOne() {
+        Wearer body = Bodies.tall(1650, Map.of(BodyMeasure.WAIST, 650.0, BodyMeasure.TROUSER_WAIST, 760.0));
+        Design low = draw("elastic-trousers", body, Map.of("below", 60.0));
+        Design high = draw("elastic-trousers", body, Map.of("below", 0.0));
+        assertThat(low.notes().get(0)).contains("0.9 × 760 mm");
+        assertThat(edge(high, "front-leg", "centre") - edge(low, "front-leg", "centre"))
+                .isCloseTo(60, within(0.5));
+    }
+
+    @Test
+    void roomToSitAndToReachIsTold() {
+        // Hip 600: 24 mm asked, 20 + 10 drawn. Hip 1000: 40 mm asked.
+        assertThat(Movement.sitting(600, 30)).endsWith("enough.");
+        assertThat(Movement.sitting(1000, 30)).contains("10 mm will show");
+        // Chest 900: 40.5 mm asked; 60 of ease are 30 across the back, and a tenth of stretch 48 more.
+        assertThat(Movement.reaching(900, 60, 0)).contains("too little");
+        assertThat(Movement.reaching(900, 60, 0.1)).endsWith("enough.");
     }
 }

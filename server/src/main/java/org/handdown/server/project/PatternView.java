@@ -95,6 +95,7 @@ public record PatternView(
             Size.Kind kind,
             String finished,
             double finishedMm,
+            String tolerance,
             String body,
             double bodyMm,
             String ease,

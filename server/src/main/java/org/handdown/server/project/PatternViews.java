@@ -94,6 +94,7 @@ final class PatternViews {
                 s.size().kind(),
                 say.length(s.finishedMm()),
                 s.finishedMm(),
+                say.length(s.toleranceMm()),
                 s.bodyMm() > 0 ? say.length(s.bodyMm()) : "",
                 s.bodyMm(),
                 s.bodyMm() > 0 ? say.difference(s.finishedMm() - s.bodyMm()) : "",
