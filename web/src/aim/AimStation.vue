@@ -80,8 +80,12 @@ const settle = (id: string, text: string) =>
   project.aim.settled ? save({ taped: { [id]: text } }) : (form.taped[id] = text)
 const settleAgain = (id: string, text: string) =>
   project.aim.settled ? save({ again: { [id]: text } }) : (form.again[id] = text)
+/** Until the aim is settled the height alone is asked: it proposes the rest. */
+const asks = computed(() => project.aim.measures.filter((m) => project.aim.settled || m.id === 'HEIGHT'))
 const isProposed = (m: Measure) => m.origin === 'PROPOSED' && !form.taped[m.id]
-const next = computed(() => project.aim.measures.find((m) => m.id !== asked.value && isProposed(m)))
+const next = computed(() =>
+  project.aim.settled ? project.aim.measures.find((m) => m.id !== asked.value && isProposed(m)) : undefined,
+)
 const left = computed(() => project.aim.measures.filter(isProposed).length)
 function measureNext() {
   asked.value = next.value?.id
@@ -94,9 +98,7 @@ function measureNext() {
 
 <template>
   <StationFrame title="Aim" lead="What will it be, who is it for, and how big is that person?">
-    <template #table
-      ><BodyFigure :measures="project.aim.measures" :asked="asked" :inches="isInches"
-    /></template>
+    <template #table><BodyFigure :measures="asks" :asked="asked" :inches="isInches" /></template>
     <form class="grid gap-3" @submit.prevent="save()">
       <ChoiceField v-model="form.made" label="It will be" :groups="groups" @change="otherGarment" />
       <PlainField
@@ -124,9 +126,11 @@ function measureNext() {
       <h3 class="mt-2 text-lg">Body</h3>
       <p class="text-sm text-muted">
         {{
-          isDrafted
-            ? 'Only what this draft needs.'
-            : 'Only what tells whether the source suits; the pieces are yours.'
+          !project.aim.settled
+            ? 'The height proposes the rest; what it needs is asked once the aim is settled.'
+            : isDrafted
+              ? 'Only what this draft needs.'
+              : 'Only what tells whether the source suits; the pieces are yours.'
         }}
         <template v-if="next">{{ left }} still proposed from the height.</template>
       </p>
@@ -137,7 +141,7 @@ function measureNext() {
         <button type="button" class="act shrink-0" @click="measureNext">Measure it</button>
       </p>
       <MeasureRow
-        v-for="m in project.aim.measures"
+        v-for="m in asks"
         :id="'measure-' + m.id"
         :key="m.id"
         :measure="m"

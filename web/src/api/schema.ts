@@ -3142,6 +3142,7 @@ export interface components {
       formula: string
       /** @enum {string} */
       kind: 'GIRTH' | 'OPENING' | 'LENGTH'
+      tolerance: string
       wear: string
       what: string
       woven: string

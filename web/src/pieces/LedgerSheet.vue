@@ -11,7 +11,8 @@ import type { Change } from './changes'
 /** The picked piece: how it is cut, its marks with their deadlines, and the ledger of its edges. */
 const { piece, edge } = defineProps<{ piece: Schemas['PieceView']; edge?: string }>()
 const emit = defineEmits<{ edge: [name: string] }>()
-const { problem } = useHand()
+const { problem, project } = useHand()
+const sheet = (file: string) => `/api/projects/${project.value?.id ?? ''}/sheets/${file}?piece=${piece.id}`
 const form = reactive({ drawn: '', sew: '', trim: '', why: '', turned: false })
 const wanted = ref<Change>()
 watch(
@@ -48,6 +49,12 @@ const words = (name: string) => name.replaceAll('-', ' ')
         Cut {{ piece.quantity }}{{ piece.pair ? ', half of them mirrored' : '' }}, {{ piece.grain }}, from
         {{ piece.clothWords }}; {{ piece.size }} <span class="text-muted">across × along the grain</span
         >{{ piece.required ? '' : '; may be left out' }}{{ piece.wrongSideOut ? '; wrong side out' : '' }}.
+      </p>
+      <p class="flex gap-3 text-sm">
+        This piece alone:
+        <a class="underline" :href="sheet('pattern.pdf')" download>full size</a>
+        <a class="underline" :href="sheet('pieces.svg')" download>SVG</a>
+        <a class="underline" :href="sheet('pieces.dxf')" download>DXF</a>
       </p>
       <p v-if="piece.symmetry" class="text-sm text-muted">{{ piece.symmetry }}</p>
     </div>

@@ -14,9 +14,11 @@ defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>
     <ul>
       <li v-for="s in sizes" :key="s.what" class="border-t border-line py-1" :title="s.formula">
         <div class="flex gap-2">
-          <span class="grow first-letter:uppercase">{{ s.what }}</span><b class="whitespace-nowrap">{{
-            s.finished
-          }}</b>
+          <span class="grow first-letter:uppercase">{{ s.what }}</span><span
+            class="text-sm whitespace-nowrap text-muted"
+            title="a millimetre at every edge that is sewn"
+            >± {{ s.tolerance }}</span
+          ><b class="whitespace-nowrap">{{ s.finished }}</b>
         </div>
         <p class="text-sm" :class="s.fits ? 'text-muted' : 'text-madder'">
           <template v-if="s.body">{{ s.kind === 'LENGTH' ? 'wanted' : 'body' }} {{ s.body }} · </template

@@ -142,6 +142,7 @@ describe('the ledger of an edge', () => {
     expect(wrapper.get('.text-madder').text()).toContain('to 1 mm')
     expect(wrapper.text()).toContain('+ 2 cm on every girth')
     expect(wrapper.text()).toContain('while it lies flat')
+    expect(wrapper.get('a').attributes('href')).toBe('/api/projects/p/sheets/pattern.pdf?piece=front')
   })
 
   it('picks an edge by its row', async () => {
@@ -235,6 +236,7 @@ describe('sizes and seams', () => {
     kind: 'GIRTH',
     finished: '68 cm',
     finishedMm: 680,
+    tolerance: '4 mm',
     body: '60 cm',
     bodyMm: 600,
     ease: '+ 8 cm',
@@ -262,6 +264,7 @@ describe('sizes and seams', () => {
       ],
     })
     expect(wrapper.text()).toContain('too small: give more room')
+    expect(wrapper.text()).toContain('± 4 mm')
     expect(wrapper.text()).toContain('1 piece')
   })
 
