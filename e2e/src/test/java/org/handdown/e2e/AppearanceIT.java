@@ -154,7 +154,9 @@ class AppearanceIT {
         look(table.page(), "seams", complaints);
         table.sheet("Pieces");
         table.page()
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("front leg").setExact(true))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("front leg").setExact(true))
                 .click();
         table.button("side").click();
         check(table.page(), "ledger", complaints);

@@ -21,12 +21,12 @@ import org.junit.jupiter.api.Test;
 
 /** Pieces: drafted, changed, walked, forecast and brought in, through the real interface. */
 class PatternIT {
-    /** Three pieces, drawn at a tenth of their size in a unit that nobody told. */
+    /** Three pieces, drawn in a unit that nobody told. */
     private static final String DRAWING = """
-            <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 200 100">
-              <path id="apron_body" d="M 5 5 L 45 5 L 50 60 L 0 60 Z"/>
-              <path id="apron_tie" d="M 60 5 L 66 5 L 66 70 L 60 70 Z"/>
-              <path id="apron_pocket" d="M 80 5 L 98 5 L 98 25 C 98 30 80 30 80 25 Z"/>
+            <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 2000 1000">
+              <path id="apron_body" d="M 50 50 L 450 50 L 500 600 L 0 600 Z"/>
+              <path id="apron_tie" d="M 600 50 L 660 50 L 660 700 L 600 700 Z"/>
+              <path id="apron_pocket" d="M 800 50 L 980 50 L 980 250 C 980 300 800 300 800 250 Z"/>
             </svg>
             """;
 
@@ -154,6 +154,7 @@ class PatternIT {
     void aWrapSkirtIsDraftedAndTellsRoomToWalk() {
         draft("wrap skirt", "Runa", "1.4 m");
         assertThat(table.text("An easy step of")).isVisible();
+        table.settle("Length", "70 cm");
         table.settle("Wider at the hem than at the hips, all round", "0 cm");
         assertThat(table.text("A slit from the hem up to")).isVisible();
         table.sheet("Sizes");
