@@ -1,15 +1,18 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import GarmentSheet from '../aim/GarmentSheet.vue'
 import { byFamily } from '../aim/useDrafts'
 import { spread, tapes } from '../aim/figure'
 import MeasureRow from '../aim/MeasureRow.vue'
 import { button, field, project, seat, settle } from '../testing/hand'
 import BringSheet from './BringSheet.vue'
+import ChangeDoor from './ChangeDoor.vue'
 import ChangesSheet from './ChangesSheet.vue'
 import DraftSheet from './DraftSheet.vue'
 import LedgerSheet from './LedgerSheet.vue'
 import SeamsSheet from './SeamsSheet.vue'
 import SizesSheet from './SizesSheet.vue'
+import SumsSheet from './SumsSheet.vue'
 import { kinds, whole } from './changes'
 import { bars } from './levels'
 import { recall, remember } from './tags'
@@ -357,5 +360,66 @@ describe('the wearer', () => {
     }
     expect(Math.min(...placed)).toBeGreaterThanOrEqual(0)
     expect(Object.keys(tapes)).toHaveLength(23)
+  })
+})
+
+describe('a garment that fits, and sums', () => {
+  const girth = { id: 'HIP', words: 'hip girth', text: '60 cm', mm: 600, origin: 'TAPE' }
+
+  it('sends the levels that were measured and no others', async () => {
+    const { wrapper, asked } = seat(GarmentSheet, {
+      measures: [
+        girth,
+        { ...girth, id: 'WAIST', words: 'waist girth' },
+        { id: 'INSIDE_LEG', words: 'inside leg' },
+      ],
+    })
+    expect(wrapper.findAll('fieldset')).toHaveLength(2)
+    await settle(wrapper, 'across, doubled', '32 cm')
+    await settle(wrapper, 'ease there', '4 cm')
+    await button(wrapper, 'Take these measures').trigger('click')
+    await flushPromises()
+    expect(asked.at(-1)).toMatchObject({
+      path: '/api/projects/p/aim/garment?version=3',
+      body: { anchor: 'underarm', levels: [{ measure: 'HIP', down: '', flat: '32 cm', ease: '4 cm' }] },
+    })
+  })
+
+  it('notes a change for next time instead of doing it', async () => {
+    const { wrapper, asked } = seat(ChangeDoor, { change: { kind: 'TRUE_UP', piece: 'front' } }, undefined, {
+      words: 'both halves alike',
+      sentences: ['Nothing else changes.'],
+    })
+    await flushPromises()
+    await button(wrapper, 'Note it for next time').trigger('click')
+    await flushPromises()
+    expect(asked.at(-1)?.path).toBe('/api/projects/p/pattern/lessons?version=3')
+    expect(wrapper.emitted('done')).toHaveLength(1)
+  })
+
+  it('offers lessons that the pattern has not learned', async () => {
+    const note = { at: '', text: '', lesson: 'longer by 2 cm', learned: false }
+    const { wrapper, asked } = seat(ChangesSheet, {
+      pieces: [],
+      changes: [],
+      log: [{ ...note, lesson: '' }, note, { ...note, learned: true }],
+    })
+    expect(wrapper.findAll('button').filter((b) => b.text() === 'Do it now')).toHaveLength(1)
+    await button(wrapper, 'Do it now').trigger('click')
+    await flushPromises()
+    expect(asked.at(-1)?.path).toBe('/api/projects/p/pattern/lessons/1?version=3')
+  })
+
+  it('asks what the picked sum needs and shows its marks', async () => {
+    const sums = [
+      {
+        id: 'BUTTONS',
+        words: 'buttons',
+        fields: [{ id: 'count', words: 'buttons wanted', length: false, usual: '5' }],
+      },
+    ]
+    const { wrapper } = seat(SumsSheet, { project: project() }, undefined, sums)
+    await flushPromises()
+    expect((field(wrapper, 'buttons wanted').element as HTMLInputElement).value).toBe('5')
   })
 })

@@ -331,4 +331,82 @@ class PatternTest extends HouseholdTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    @Test
+    void aLessonOfTheLogIsOfferedUntilThePatternHasLearnedIt() {
+        String project = bring("1-dungarees.project.json");
+        String body =
+                "{\"kind\":\"LENGTHEN\",\"name\":\"grows\",\"pieces\":[\"front-leg\",\"back-leg\"],\"at\":\"15 cm\",\"by\":\"2 cm\"}";
+        JsonNode noted =
+                call(user, "POST", project + "/pattern/lessons?version=1", body).body();
+        assertThat(noted.path("log").get(0).path("lesson").asText()).contains("longer by 2.0 cm");
+        assertThat(noted.path("log").get(0).path("learned").asBoolean()).isFalse();
+        assertThat(noted.path("pieces").path("changes")).isEmpty();
+        JsonNode learned =
+                call(user, "POST", project + "/pattern/lessons/0?version=2", "").body();
+        assertThat(learned.path("pieces").path("changes")).hasSize(1);
+        assertThat(learned.path("log").get(0).path("learned").asBoolean()).isTrue();
+        assertThat(call(user, "POST", project + "/pattern/lessons/1?version=3", "")
+                        .status())
+                .isEqualTo(404);
+        assertThat(call(user, "POST", project + "/pattern/lessons/9?version=3", "")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aGarmentThatFitsGivesMeasures() {
+        String project = begin("a-line-skirt", "\"HEIGHT\":\"1.6 m\"");
+        String body =
+                "{\"name\":\"old skirt\",\"anchor\":\"%s\",\"stretch\":\"0\",\"levels\":[{\"measure\":\"HIP\",\"down\":\"18 cm\",\"flat\":\"49 cm\",\"ease\":\"5 cm\"}]}";
+        JsonNode taken = call(user, "POST", project + "/aim/garment?version=2", body.formatted("the band"))
+                .body();
+        // 2 · 49 − 5 cm.
+        assertThat(measure(taken, "HIP").path("mm").asDouble()).isEqualTo(930);
+        assertThat(measure(taken, "HIP").path("origin").asText()).isEqualTo("GARMENT");
+        // It stays when something else is settled.
+        JsonNode later = call(
+                        user,
+                        "PUT",
+                        project + "/aim?version=3",
+                        "{\"garment\":\"CUT_OUT\",\"draft\":\"a-line-skirt\",\"wearer\":\"Runa\",\"unit\":\"CM\",\"measures\":{\"HEIGHT\":\"1.61 m\"}}")
+                .body();
+        assertThat(measure(later, "HIP").path("mm").asDouble()).isEqualTo(930);
+        Reply hem = call(user, "POST", project + "/aim/garment?version=4", body.formatted("the hem"));
+        assertThat(hem.status()).isEqualTo(422);
+        assertThat(hem.text("field")).isEqualTo("reference.anchor");
+    }
+
+    @Test
+    void aPanelIsTracedForAPieceLikeIt() {
+        String project = bring("2-wrap-skirt.project.json");
+        JsonNode panels = read(user, project).body().path("panels");
+        JsonNode traced = read(
+                        user,
+                        project + "/pattern/traced/" + panels.get(0).path("id").asText())
+                .body();
+        assertThat(traced).hasSize(1);
+        assertThat(traced.get(0).path("outline")).isNotEmpty();
+        assertThat(read(user, project + "/pattern/traced/moon").body()).isEmpty();
+    }
+
+    @Test
+    void marksAreDrawnByTheirPoints() {
+        String project = bring("1-dungarees.project.json");
+        String body = "{\"kind\":\"MARK\",\"name\":\"dart\",\"piece\":\"bib\",\"mark\":\"DART\",\"points\":\"%s\"}";
+        JsonNode marked = call(
+                        user,
+                        "POST",
+                        project + "/pattern/changes?version=1",
+                        body.formatted("-1 cm / 0; 0 / 8 cm; 1 cm / 0"))
+                .body();
+        assertThat(marked.path("pieces").path("pieces").get(2).path("marks").toString())
+                .contains("dart");
+        for (String wrong : new String[] {"1 cm; 2 cm", "1 cm / 2 cm", "3 m / 0; 0 / 8 cm; 1 cm / 0"}) {
+            assertThat(call(user, "POST", project + "/pattern/changes?version=2", body.formatted(wrong))
+                            .status())
+                    .as(wrong)
+                    .isEqualTo(422);
+        }
+    }
 }
