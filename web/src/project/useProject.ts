@@ -24,12 +24,24 @@ export function useProject(id: MaybeRefOrGetter<string>) {
   const problem = ref<Problem>()
   const busy = ref(false)
 
-  /** Runs a change and shows its outcome; returns whether it was stored. */
-  async function change(
+  let last: Promise<unknown> = Promise.resolve()
+  /**
+   * Runs a change and shows its outcome; returns whether it was stored. Changes wait for each other: who types fast loses nothing, and
+   * each is made on the version that the one before left.
+   */
+  function change(
+    call: (at: { path: { id: string }; query: { version: number } }) => Answer,
+  ): Promise<boolean> {
+    const next = last.then(() => store(call))
+    last = next.catch(() => undefined)
+    return next
+  }
+
+  async function store(
     call: (at: { path: { id: string }; query: { version: number } }) => Answer,
   ): Promise<boolean> {
     const shown = query.data.value
-    if (!shown || busy.value) return false
+    if (!shown) return false
     busy.value = true
     problem.value = undefined
     try {

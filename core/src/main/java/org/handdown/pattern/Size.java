@@ -28,6 +28,8 @@ public record Size(
         double easeMm,
         double stretch) {
     private static final double ROUNDING_MM = 1;
+    /** Cosine of the turn below which two edges run on into each other: 25°. */
+    private static final double RUNS_ON = 0.906;
     /** A seam is sewn within this of its line (common practice, no source). */
     private static final double SEWN_WITHIN_MM = 1;
 
@@ -178,6 +180,22 @@ public record Size(
         int at = edges.stream().map(Edge::name).toList().indexOf(where);
         Edge before = edges.get(Math.floorMod(at - 1, edges.size()));
         Edge after = edges.get((at + 1) % edges.size());
-        return List.of(piece.allowance(before.name()), piece.allowance(after.name()));
+        List<Allowance> crossing = new ArrayList<>();
+        if (turns(before, edges.get(at))) {
+            crossing.add(piece.allowance(before.name()));
+        }
+        if (turns(edges.get(at), after)) {
+            crossing.add(piece.allowance(after.name()));
+        }
+        return crossing;
+    }
+
+    /** Is there a corner where one edge goes over into the next? Where they run on, no seam crosses. */
+    private static boolean turns(Edge edge, Edge next) {
+        List<Point> in = edge.flattened(0.1);
+        List<Point> out = next.flattened(0.1);
+        Point u = in.get(in.size() - 1).minus(in.get(in.size() - 2));
+        Point v = out.get(1).minus(out.get(0));
+        return u.dot(v) < RUNS_ON * u.lengthMm() * v.lengthMm();
     }
 }

@@ -24,7 +24,7 @@ public record Symmetry(double axisX, double deviationMm, Point where, double los
         Ring ring = piece.stitchLine().flattened().ring();
         Box box = ring.box();
         double axis = piece.notches().stream()
-                .filter(n -> n.label().startsWith("centre") || n.label().equals("middle"))
+                .filter(n -> n.label().startsWith("centre"))
                 .mapToDouble(n -> n.at().x())
                 .average()
                 .orElse((box.minX() + box.maxX()) / 2);

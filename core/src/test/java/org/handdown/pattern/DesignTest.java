@@ -65,6 +65,8 @@ class DesignTest {
         Size.Finished hip = design("dungarees").sizes().get(0);
         // Four legs with two seams each, a millimetre at every edge.
         assertThat(hip.toleranceMm()).isCloseTo(8, within(1e-9));
+        // The waist is two edges a leg; where they run on into each other no seam crosses.
+        assertThat(design("dungarees").sizes().get(1).toleranceMm()).isCloseTo(8, within(1e-9));
     }
 
     @Test

@@ -297,6 +297,7 @@ class PatternIT {
         table.goTo("Lay");
         table.page().getByLabel("trying for").selectOption("5");
         table.button("Lay again").click();
+        assertThat(table.page().getByRole(AriaRole.PROGRESSBAR)).isVisible();
         assertThat(table.button("Lay again")).isEnabled(new LocatorAssertions.IsEnabledOptions().setTimeout(60_000));
         assertThat(table.thread("Lay")).containsText("All pieces lie");
     }

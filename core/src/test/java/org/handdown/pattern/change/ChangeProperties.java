@@ -33,7 +33,7 @@ class ChangeProperties {
     void lengtheningMakesAPieceTallerByThatAndNoWider(
             @ForAll @IntRange(min = 0, max = 34) int draft,
             @ForAll @IntRange(min = 950, max = 1390) int height,
-            @ForAll @DoubleRange(min = 0.1, max = 0.9) double share,
+            @ForAll @DoubleRange(min = 0.35, max = 0.65) double share,
             @ForAll @DoubleRange(min = 2, max = 80) double by) {
         Design before = design(draft, height);
         Piece piece = before.pieces().get(0);
