@@ -12,7 +12,6 @@ import DraftSheet from './DraftSheet.vue'
 import LedgerSheet from './LedgerSheet.vue'
 import SeamsSheet from './SeamsSheet.vue'
 import SizesSheet from './SizesSheet.vue'
-import SumsSheet from './SumsSheet.vue'
 import { kinds, whole } from './changes'
 import { bars } from './levels'
 import { recall, remember } from './tags'
@@ -408,18 +407,5 @@ describe('a garment that fits, and sums', () => {
     await button(wrapper, 'Do it now').trigger('click')
     await flushPromises()
     expect(asked.at(-1)?.path).toBe('/api/projects/p/pattern/lessons/1?version=3')
-  })
-
-  it('asks what the picked sum needs and shows its marks', async () => {
-    const sums = [
-      {
-        id: 'BUTTONS',
-        words: 'buttons',
-        fields: [{ id: 'count', words: 'buttons wanted', length: false, usual: '5' }],
-      },
-    ]
-    const { wrapper } = seat(SumsSheet, { project: project() }, undefined, sums)
-    await flushPromises()
-    expect((field(wrapper, 'buttons wanted').element as HTMLInputElement).value).toBe('5')
   })
 })
