@@ -68,6 +68,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/outline-tags': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['all']
+    put: operations['remember']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects': {
     parameters: {
       query?: never
@@ -1709,7 +1725,9 @@ export interface components {
       slip: string
       trim: string
       trimmedTooFar: boolean
-      turned: boolean
+      /** @enum {string} */
+      turn: 'FLAT' | 'HEM' | 'CASING'
+      under: string
       why: string
       width: string
       /** Format: double */
@@ -1765,7 +1783,7 @@ export interface components {
     BroughtRequest: {
       allowance: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
       /** @enum {string} */
       meaning: 'CUT' | 'STITCH'
       name: string
@@ -1858,7 +1876,7 @@ export interface components {
       bothSides: boolean
       by: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
       drawn: string
       ease: string
       edge: string
@@ -1872,6 +1890,7 @@ export interface components {
         | 'FACING'
         | 'MERGE'
         | 'MOCK_UP'
+        | 'SAMPLE'
         | 'SEAM'
         | 'MARK'
         | 'TRUE_UP'
@@ -1887,6 +1906,7 @@ export interface components {
         | 'GUIDE'
         | 'LEVEL'
         | 'FOLD'
+        | 'OVERLAP'
       name: string
       other: string
       otherEdge: string
@@ -1899,7 +1919,9 @@ export interface components {
       ratio: string
       sew: string
       trim: string
-      turned: boolean
+      /** @enum {string} */
+      turn: 'FLAT' | 'HEM' | 'CASING'
+      under: string
       uneven: boolean
       why: string
       wrongSideOut: boolean
@@ -1938,7 +1960,7 @@ export interface components {
       area: string
       byTheMetre: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
       longest: string
       /** Format: int32 */
       pieces: number
@@ -2273,6 +2295,17 @@ export interface components {
       most: string
       name: string
       shows: string
+    }
+    InnerEdgeView: {
+      forced: boolean
+      /** @enum {string} */
+      kind: 'FOLD' | 'TURN' | 'CASING' | 'OVERLAP'
+      kindWords: string
+      length: string
+      of: string
+      points: number[][]
+      told: string
+      words: string
     }
     InsertLevelRequest: {
       down: string
@@ -2640,6 +2673,34 @@ export interface components {
       whole: string[]
       words: string
     }
+    OutlineTag: {
+      allowance: string
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      /** @enum {string} */
+      meaning: 'CUT' | 'STITCH'
+      name: string
+      outline: string
+      pair: boolean
+      /** Format: int32 */
+      quantity: number
+      /** Format: int32 */
+      turn: number
+    }
+    OutlineTagRequest: {
+      allowance: string
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      /** @enum {string} */
+      meaning: 'CUT' | 'STITCH'
+      name: string
+      outline: string
+      pair: boolean
+      /** Format: int32 */
+      quantity: number
+      /** Format: int32 */
+      turn: number
+    }
     PairingView: {
       sentences: string[]
       /** @enum {string} */
@@ -2782,6 +2843,7 @@ export interface components {
         | 'GUIDE'
         | 'LEVEL'
         | 'FOLD'
+        | 'OVERLAP'
       label: string
       points: number[][]
       until: string
@@ -2800,13 +2862,14 @@ export interface components {
       allowances: components['schemas']['AllowanceView'][]
       byHand: boolean
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
       clothWords: string
       corners: components['schemas']['CornerView'][]
       covered: number[][][]
       cutLine: number[][]
       grain: string
       id: string
+      inner: components['schemas']['InnerEdgeView'][]
       marks: components['schemas']['PieceMarkView'][]
       name: string
       notches: components['schemas']['NotchView'][]
@@ -3776,6 +3839,50 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['DraftView'][]
+        }
+      }
+    }
+  }
+  all: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['OutlineTag'][]
+        }
+      }
+    }
+  }
+  remember: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OutlineTagRequest'][]
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['OutlineTag'][]
         }
       }
     }

@@ -44,6 +44,16 @@ const form = reactive({
 const wanted = ref<Change>()
 const kind = computed(() => kinds.find((k) => k.id === form.kind))
 const asks = (field: Field) => kind.value?.fields.includes(field) ?? false
+const atWords = computed(() =>
+  form.kind === 'SAMPLE'
+    ? 'across the grain'
+    : form.kind === 'LENGTHEN'
+      ? 'line above the lower end'
+      : 'line from the left, or the middle',
+)
+const byWords = computed(() =>
+  form.kind === 'SAMPLE' ? 'along the grain' : form.kind === 'FACING' ? 'how deep' : 'by how much',
+)
 const named = computed(() => pieces.map((p) => ({ id: p.id, words: p.name })))
 const edgesOf = (id: string) =>
   (pieces.find((p) => p.id === id)?.allowances ?? []).map((a) => ({
@@ -52,7 +62,8 @@ const edgesOf = (id: string) =>
   }))
 function ask() {
   const told: Change = { kind: form.kind, name: form.name }
-  for (const field of kind.value?.fields ?? []) Object.assign(told, { [field]: form[field] })
+  for (const field of kind.value?.fields ?? [])
+    Object.assign(told, field === 'layers' ? { quantity: form.quantity } : { [field]: form[field] })
   wanted.value = told
 }
 const takeBack = (index: number) =>
@@ -150,7 +161,7 @@ function picked() {
       />
       <MeasureField
         v-if="asks('at')"
-        :label="form.kind === 'LENGTHEN' ? 'line above the lower end' : 'line from the left, or the middle'"
+        :label="atWords"
         :value="form.at"
         name="change.at"
         :problem="problem"
@@ -158,12 +169,16 @@ function picked() {
       />
       <MeasureField
         v-if="asks('by')"
-        :label="form.kind === 'FACING' ? 'how deep' : 'by how much'"
+        :label="byWords"
         :value="form.by"
         name="change.by"
         :problem="problem"
         @settle="(t) => (form.by = t)"
       />
+      <label v-if="asks('layers')" class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
+        >layers
+        <input v-model.number="form.quantity" type="number" min="1" max="8" class="field text-right" />
+      </label>
       <template v-if="asks('quantity')">
         <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
           >cut how many

@@ -2,9 +2,9 @@
 import { reactive, ref, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
-import TickField from '../ui/TickField.vue'
 import ChangeDoor from './ChangeDoor.vue'
 import type { Change } from './changes'
 
@@ -13,7 +13,19 @@ const { piece, edge } = defineProps<{ piece: Schemas['PieceView']; edge?: string
 const emit = defineEmits<{ edge: [name: string] }>()
 const { problem, project } = useHand()
 const sheet = (file: string) => `/api/projects/${project.value?.id ?? ''}/sheets/${file}?piece=${piece.id}`
-const form = reactive({ drawn: '', sew: '', trim: '', why: '', turned: false })
+const form = reactive({
+  drawn: '',
+  sew: '',
+  trim: '',
+  why: '',
+  turn: 'FLAT' as Schemas['AllowanceView']['turn'],
+  under: '',
+})
+const turns = [
+  { id: 'FLAT', words: 'flat, in a seam' },
+  { id: 'HEM', words: 'folded to the wrong side' },
+  { id: 'CASING', words: 'folded as a casing' },
+]
 const wanted = ref<Change>()
 watch(
   () => [piece, edge] as const,
@@ -26,7 +38,8 @@ watch(
       sew: a.sew || a.width,
       trim: a.trim || a.width,
       why: a.why,
-      turned: a.turned,
+      turn: a.turn,
+      under: a.under,
     })
   },
   { immediate: true },
@@ -90,6 +103,26 @@ const words = (name: string) => name.replaceAll('-', ' ')
         </tr>
       </tbody>
     </table>
+    <section v-if="piece.inner.length">
+      <h4 class="text-sm text-muted">Folds, turns, casings and overlaps: edges of their own</h4>
+      <ul class="text-[15px]">
+        <li
+          v-for="(i, n) in piece.inner"
+          :key="n"
+          class="flex gap-3 border-t border-line py-1 pl-1"
+          :class="i.of && i.of === edge ? 'bg-table' : ''"
+        >
+          <span class="grow">
+            <button v-if="i.of" class="text-left first-letter:uppercase" @click="emit('edge', i.of)">
+              {{ words(i.of) }}, {{ i.kindWords }}
+            </button>
+            <span v-else class="first-letter:uppercase">{{ i.kindWords }}, {{ i.words }}</span>
+            <span class="block text-sm" :class="i.forced ? 'text-stale' : 'text-muted'">{{ i.told }}</span>
+          </span>
+          <span class="shrink-0 text-sm">{{ i.length }} long</span>
+        </li>
+      </ul>
+    </section>
     <form v-if="edge" class="grid gap-2 border-l-4 border-madder pl-3" @submit.prevent="ask">
       <h4 class="font-semibold first-letter:uppercase">{{ words(edge) }}</h4>
       <MeasureField label="drawn" :value="form.drawn" name="change.drawn" :problem="problem" @settle="draw" />
@@ -108,7 +141,15 @@ const words = (name: string) => name.replaceAll('-', ' ')
         @settle="(t) => (form.trim = t)"
       />
       <PlainField v-model="form.why" label="Why" name="change.why" :problem="problem" />
-      <TickField v-model="form.turned" label="folded to the wrong side along the stitch line" />
+      <ChoiceField v-model="form.turn" label="How it lies" :choices="turns" />
+      <MeasureField
+        v-if="form.turn !== 'FLAT'"
+        label="raw edge folded under by"
+        :value="form.under"
+        name="change.under"
+        :problem="problem"
+        @settle="(t) => (form.under = t)"
+      />
       <button class="act">See what follows</button>
       <ChangeDoor v-if="wanted" :change="wanted" @done="wanted = undefined" />
     </form>

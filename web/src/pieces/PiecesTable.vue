@@ -19,17 +19,33 @@ const { pieces, picked, edge, seam } = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [id: string]; edge: [piece: string, name: string] }>()
 const laid = computed(() =>
-  inRows(pieces, (p) => p.cutLine, 1300, 80).map((l) => {
+  inRows(pieces, (p) => p.cutLine, 1300, 80, writtenWide).map((l) => {
     const b = boundsOf([l.item.cutLine])
+    const narrow = isNarrow(l.item)
     return {
       ...l,
-      at: b.maxY - b.minY > 250 ? labelPoint(l.item.cutLine, 0.58) : under(b),
+      at: isTall(b) ? labelPoint(l.item.cutLine, narrow ? 0.75 : 0.58) : under(b),
+      narrow,
       wide: b.maxX - b.minX,
       high: b.maxY - b.minY,
       middle: labelPoint(l.item.cutLine, b.maxY - b.minY > 250 ? 0.28 : 0.5),
     }
   }),
 )
+/** A piece so high has its name inside it. */
+const TALL_MM = 250
+/** A letter of a name at the usual zoom, mm. */
+const LETTER_MM = 16
+const nameOf = (p: Schemas['PieceView']) => (p.quantity > 1 ? `${p.name} × ${p.quantity}` : p.name)
+const isTall = (b: { minY: number; maxY: number }) => b.maxY - b.minY > TALL_MM
+/** Its name is wider than a tall piece: it is written along it. */
+function isNarrow(p: Schemas['PieceView']) {
+  const b = boundsOf([p.cutLine])
+  return isTall(b) && b.maxX - b.minX < nameOf(p).length * LETTER_MM
+}
+function writtenWide(p: Schemas['PieceView']) {
+  return isTall(boundsOf([p.cutLine])) ? 0 : nameOf(p).length * LETTER_MM
+}
 /** Small pieces have their name below them. */
 const under = (b: { minX: number; maxX: number; minY: number }): [number, number] => [
   (b.minX + b.maxX) / 2,
@@ -45,6 +61,8 @@ const sideOf = (piece: string, name: string) =>
 /** Lines of a mark: a pleat has two, its folds; a dart or a row one. */
 const linesOf = (m: Schemas['PieceMarkView']) =>
   m.kind === 'PLEAT' ? [m.points.slice(0, 2), m.points.slice(2)] : [m.points]
+/** Where turned edges and casings are stitched; folds and overlaps are drawn as the marks they are. */
+const sewnDown = (p: Schemas['PieceView']) => p.inner.filter((i) => i.of)
 const isLine = (m: Schemas['PieceMarkView']) => m.points.length > 1 && m.kind !== 'LEVEL'
 const bounds = computed(() =>
   boundsOf(laid.value.map((l) => l.item.cutLine.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy]))),
@@ -108,6 +126,16 @@ const bounds = computed(() =>
           stroke-dasharray="1 4"
           vector-effect="non-scaling-stroke"
         />
+        <path
+          v-for="(i, n) in sewnDown(l.item)"
+          :key="'i' + n"
+          :d="pathOf(i.points, false)"
+          fill="none"
+          class="stroke-madder"
+          stroke-width="1"
+          stroke-dasharray="3 5"
+          vector-effect="non-scaling-stroke"
+        />
         <template v-for="(m, i) in l.item.marks" :key="'m' + i">
           <path
             v-if="isLine(m)"
@@ -120,7 +148,7 @@ const bounds = computed(() =>
             class="stroke-ink"
             :stroke-width="m.kind === 'BUTTONHOLE' ? 3 : 1"
             :stroke-dasharray="
-              m.kind === 'FOLD'
+              m.kind === 'FOLD' || m.kind === 'OVERLAP'
                 ? '12 4 2 4'
                 : m.kind === 'GATHER' || m.kind === 'SHIRRING'
                   ? '2 3'
@@ -174,8 +202,9 @@ const bounds = computed(() =>
       <TableLabel
         :x="l.at[0]"
         :y="l.at[1]"
-        :text="l.item.quantity > 1 ? `${l.item.name} × ${l.item.quantity}` : l.item.name"
-        :room="l.wide + 78"
+        :text="nameOf(l.item)"
+        :room="l.narrow ? l.high : Math.max(l.wide + 78, writtenWide(l.item))"
+        :turn="l.narrow ? -90 : 0"
         :size="14"
         halo
         class="fill-ink font-semibold"

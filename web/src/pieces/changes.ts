@@ -7,7 +7,6 @@ export type Change = Partial<Schemas['ChangeRequest']> & Pick<Schemas['ChangeReq
 export const whole = (change: Change) =>
   ({
     bothSides: false,
-    turned: false,
     pair: false,
     wrongSideOut: false,
     uneven: false,
@@ -17,6 +16,7 @@ export const whole = (change: Change) =>
 /** What a piece may be cut from. */
 export const cloths = [
   { id: 'SHELL', words: 'outer cloth' },
+  { id: 'REMNANT', words: 'a remnant of the outer cloth' },
   { id: 'LINING', words: 'lining' },
   { id: 'INTERFACING', words: 'interfacing' },
   { id: 'RIB', words: 'rib or knit' },
@@ -34,6 +34,7 @@ export const marks = [
   { id: 'BUTTONHOLE', words: 'buttonhole' },
   { id: 'BUTTON', words: 'button' },
   { id: 'FOLD', words: 'fold' },
+  { id: 'OVERLAP', words: 'closing line, overlap beyond it' },
   { id: 'LEVEL', words: 'level of the body' },
 ] as const
 
@@ -54,6 +55,7 @@ export type Field =
   | 'by'
   | 'bothSides'
   | 'quantity'
+  | 'layers'
   | 'pair'
   | 'cloth'
   | 'wrongSideOut'
@@ -112,6 +114,12 @@ export const kinds: Kind[] = [
     words: 'try it in lining or a remnant first',
     hint: 'One more copy, cut and fitted before the real one.',
     fields: ['piece', 'bothSides'],
+  },
+  {
+    id: 'SAMPLE',
+    words: 'keep a sample back',
+    hint: 'A rectangle of the remnants, to try a buttonhole, a welt or a tension on the same cloth and layers.',
+    fields: ['at', 'by', 'layers'],
   },
   {
     id: 'TRUE_UP',

@@ -14,7 +14,7 @@ import SeamsSheet from './SeamsSheet.vue'
 import SizesSheet from './SizesSheet.vue'
 import { kinds, whole } from './changes'
 import { bars } from './levels'
-import { recall, remember } from './tags'
+import { recall } from './tags'
 
 const dimension = (id: string, kind: string, text: string, more = {}) => ({
   id,
@@ -55,9 +55,43 @@ const piece = (over = {}) => ({
   wrongSideOut: false,
   uneven: false,
   marks: [{ kind: 'FOLD', words: 'fold', label: 'casing', until: 'while it lies flat', points: [] }],
-  allowances: [
-    { edge: 'side', length: '40 cm', width: '1 cm', sew: '', trim: '', why: 'seam', slip: '', points: [] },
+  inner: [
     {
+      kind: 'TURN',
+      kindWords: 'turn',
+      words: 'hem',
+      of: 'hem',
+      length: '29 cm',
+      told: 'Folded on the stitch line, sewn down 3 cm inside it; ease it in.',
+      forced: true,
+      points: [],
+    },
+    {
+      kind: 'FOLD',
+      kindWords: 'fold',
+      words: 'casing',
+      of: '',
+      length: '30 cm',
+      told: 'Folded over.',
+      points: [],
+    },
+  ],
+  allowances: [
+    {
+      turn: 'FLAT',
+      under: '',
+      edge: 'side',
+      length: '40 cm',
+      width: '1 cm',
+      sew: '',
+      trim: '',
+      why: 'seam',
+      slip: '',
+      points: [],
+    },
+    {
+      turn: 'HEM',
+      under: '',
       edge: 'hem',
       length: '30 cm',
       width: '3 cm',
@@ -147,6 +181,26 @@ describe('the ledger of an edge', () => {
     expect(wrapper.get('a').attributes('href')).toBe('/api/projects/p/sheets/pattern.pdf?piece=front')
   })
 
+  it('lists folds and turns as edges of their own', async () => {
+    const { wrapper } = seat(LedgerSheet, { piece: piece() })
+    expect(wrapper.get('li .text-stale').text()).toContain('ease it in')
+    expect(wrapper.text()).toContain('fold, casing')
+    await wrapper.get('li button').trigger('click')
+    expect(wrapper.emitted('edge')?.[0]).toEqual(['hem'])
+  })
+
+  it('turns an edge into a casing with its raw edge folded under', async () => {
+    const { wrapper, asked } = seat(LedgerSheet, { piece: piece(), edge: 'hem' }, undefined, {
+      words: 'hem drawn 3 cm',
+      sentences: [],
+    })
+    await wrapper.get('form select').setValue('CASING')
+    await settle(wrapper, 'raw edge folded under', '8 mm')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(asked.at(-1)?.body).toMatchObject({ kind: 'LEDGER', turn: 'CASING', under: '8 mm' })
+  })
+
   it('picks an edge by its row', async () => {
     const { wrapper } = seat(LedgerSheet, { piece: piece() })
     await wrapper.findAll('tbody tr')[1]?.trigger('click')
@@ -196,7 +250,6 @@ describe('named changes', () => {
       at: '15 cm',
       by: '3 cm',
       bothSides: false,
-      turned: false,
       pair: false,
       wrongSideOut: false,
       uneven: false,
@@ -288,28 +341,24 @@ describe('sizes and seams', () => {
 })
 
 describe('bringing pieces in', () => {
-  const store = () => {
-    const kept = new Map<string, string>()
-    return {
-      getItem: (k: string) => kept.get(k) ?? null,
-      setItem: (k: string, v: string) => void kept.set(k, v),
-    } as unknown as Storage
+  const yoke = {
+    outline: 'LAYER-3',
+    name: 'yoke',
+    meaning: 'CUT' as const,
+    allowance: '5/8 in',
+    quantity: 2,
+    turn: 0,
+    pair: true,
+    cloth: 'SHELL' as const,
   }
 
   it('proposes a new name but never what its line means', () => {
-    expect(recall('apron_body#1', store())).toMatchObject({ name: 'apron body 1', meaning: '' })
+    expect(recall('apron_body#1', [])).toMatchObject({ name: 'apron body 1', meaning: '' })
   })
 
   it('remembers what was said of a layer or block', () => {
-    const kept = store()
-    remember('LAYER-3', { ...recall('LAYER-3', kept), name: 'yoke', meaning: 'CUT', quantity: 2 }, kept)
-    expect(recall('LAYER-3', kept)).toMatchObject({ name: 'yoke', meaning: 'CUT', quantity: 2 })
-    expect(recall('LAYER-4', kept).meaning).toBe('')
-  })
-
-  it('outlives a broken store', () => {
-    const broken = { getItem: () => '{{', setItem: () => undefined } as unknown as Storage
-    expect(recall('x', broken).name).toBe('x')
+    expect(recall('LAYER-3', [yoke])).toEqual({ ...yoke, outline: undefined })
+    expect(recall('LAYER-4', [yoke]).meaning).toBe('')
   })
 
   it('shows why a drawing was refused', async () => {

@@ -3,6 +3,7 @@ package org.handdown.lay;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -30,6 +31,9 @@ public final class DesignLay {
     /** Half the width of a row of needle holes (common practice, no source). */
     private static final double NEEDLE_MM = 1;
 
+    /** A trial is cut from what is left: it never takes the place of a real piece. */
+    private static final double TRIAL_WORTH = 1e-3;
+
     private static final String SEWN = "hemmed anew";
 
     private DesignLay() {}
@@ -47,7 +51,7 @@ public final class DesignLay {
                 panels.stream().map(p -> panel(p, panels)).toList(),
                 design.pieces().stream()
                         .filter(p -> p.cloth().isLaid())
-                        .map(p -> piece(p, p.cloth() == PieceCloth.SHELL ? cloth : cloth.lining(), panels))
+                        .map(p -> piece(p, p.cloth() == PieceCloth.LINING ? cloth.lining() : cloth, panels))
                         .toList());
     }
 
@@ -131,7 +135,8 @@ public final class DesignLay {
                 .forEach(p -> finished.addAll(p.edgeKinds().values()));
         List<FitPiece.Variant> variants = new ArrayList<>();
         variants.add(variant(piece, SEWN, piece.cutLine(), null, 0));
-        new TreeMap<>(piece.wishes()).forEach((edge, wish) -> {
+        boolean trial = piece.cloth() == PieceCloth.REMNANT;
+        new TreeMap<>(trial ? Map.<String, EdgeWish>of() : piece.wishes()).forEach((edge, wish) -> {
             Set<EdgeKind> on = new TreeSet<>(KeeperKind.edgesFor(wish.role()));
             on.retainAll(finished);
             if (!on.isEmpty()) {
@@ -155,11 +160,11 @@ public final class DesignLay {
                 List.of(cloth.name()),
                 grain,
                 GRAIN_TOLERANCE_DEG,
-                piece.required(),
+                piece.required() && !trial,
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
-                Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6,
+                Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
                 variants,
-                matches(piece, panels));
+                trial ? List.of() : matches(piece, panels));
     }
 
     /** Name of the variant whose edge lies on something finished. */

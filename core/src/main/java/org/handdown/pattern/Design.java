@@ -66,6 +66,13 @@ public record Design(
                 .toList());
     }
 
+    /** With one more sentence for whoever makes it. */
+    public Design noting(String sentence) {
+        List<String> more = new ArrayList<>(notes);
+        more.add(sentence);
+        return new Design(name, pieces, seams, rules, more, cautions);
+    }
+
     /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
     public Design withPieces(List<Piece> others) {
         Design bare = Design.of(name, others);

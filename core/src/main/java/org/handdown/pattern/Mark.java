@@ -24,7 +24,9 @@ public record Mark(Kind kind, String label, List<Point> points) {
         BUTTON("button", 1, Deadline.BEFORE_HOLES),
         GUIDE("guide line", 2, Deadline.BEFORE_ELASTIC),
         LEVEL("level", 2, Deadline.WHILE_FLAT),
-        FOLD("fold", 2, Deadline.WHILE_FLAT);
+        FOLD("fold", 2, Deadline.WHILE_FLAT),
+        /** Where the garment closes; what lies beyond it overlaps. */
+        OVERLAP("closing line, overlap beyond it", 2, Deadline.WHILE_FLAT);
 
         private final String words;
         private final int points;

@@ -4,6 +4,8 @@ package org.handdown.pattern;
 public enum PieceCloth {
     SHELL("outer cloth", true),
     LINING("lining", true),
+    /** Outer cloth that nothing else is cut from: trials and samples. */
+    REMNANT("a remnant of the outer cloth", true),
     INTERFACING("interfacing", false),
     RIB("rib or knit", false),
     BINDING("binding", false);

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.handdown.body.BodyMeasure;
 import org.handdown.body.Passage;
 import org.handdown.body.Wearer;
 import org.handdown.lay.FitLayout;
@@ -101,6 +102,11 @@ public record Project(
         public Order {
             choices = Map.copyOf(choices);
             Drafts.require(draft);
+        }
+
+        /** Measures of the body that it is drafted from. */
+        public List<BodyMeasure> measures() {
+            return Drafts.require(draft).measures(choices);
         }
 
         public Design design() {

@@ -33,6 +33,7 @@ import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.BestUse;
 import org.handdown.reuse.Inventory;
@@ -184,14 +185,14 @@ public final class Workroom {
     /** @param draft of the aim; empty for none */
     public static List<BodyMeasure> measures(String draft, Project.@Nullable Pieces pieces) {
         Set<BodyMeasure> asked = EnumSet.of(BodyMeasure.HEIGHT);
-        Drafts.find(draft).ifPresent(d -> asked.addAll(d.measures()));
-        if (pieces instanceof Project.Pattern pattern) {
-            List<Project.Order> orders = pattern.orders();
-            for (int i = 0; i < orders.size(); i++) {
-                // The first one belongs to the aim before and goes when another is aimed at.
-                if (i > 0 || draft.isEmpty() || orders.get(0).draft().equals(draft)) {
-                    asked.addAll(Drafts.require(orders.get(i).draft()).measures());
-                }
+        List<Project.Order> orders = pieces instanceof Project.Pattern pattern ? pattern.orders() : List.of();
+        if (orders.isEmpty() || !orders.get(0).draft().equals(draft)) {
+            Drafts.find(draft).ifPresent(d -> asked.addAll(d.measures()));
+        }
+        for (int i = 0; i < orders.size(); i++) {
+            // The first one belongs to the aim before and goes when another is aimed at.
+            if (i > 0 || draft.isEmpty() || orders.get(0).draft().equals(draft)) {
+                asked.addAll(orders.get(i).measures());
             }
         }
         if (asked.size() == 1) {
@@ -222,16 +223,25 @@ public final class Workroom {
 
     /** @param marginMm to be kept from the panels' edges */
     public Optional<FitProblem> problem(double marginMm) {
+        return design().flatMap(d -> problem(d, marginMm));
+    }
+
+    private Optional<FitProblem> problem(Design design, double marginMm) {
         List<Panel> panels = panels();
         Source source = project.source();
         return panels.isEmpty() || source == null
                 ? Optional.empty()
-                : design().map(d -> DesignLay.problem(d, panels, source.cloth(), GAP_MM, marginMm));
+                : Optional.of(DesignLay.problem(design, panels, source.cloth(), GAP_MM, marginMm));
     }
 
-    /** Whether there is cloth enough, by quick tests before anything is laid. */
+    /** Whether there is cloth enough, by quick tests before anything is laid; trials take what is left and ask for none. */
     public Optional<Enough> enough() {
-        return problem().map(Enough::of);
+        return design().flatMap(d -> problem(
+                        d.withPieces(d.pieces().stream()
+                                .filter(p -> p.cloth() != PieceCloth.REMNANT)
+                                .toList()),
+                        0))
+                .map(Enough::of);
     }
 
     /** How far the lay may be trusted, by how the source was measured. */
@@ -398,10 +408,7 @@ public final class Workroom {
         boolean own = aim.draft().isEmpty()
                 || !pattern.orders().isEmpty()
                         && pattern.orders().get(0).draft().equals(aim.draft());
-        return own
-                && pattern.orders().stream()
-                        .allMatch(o -> o.from()
-                                .agrees(aim.wearer(), Drafts.require(o.draft()).measures()));
+        return own && pattern.orders().stream().allMatch(o -> o.from().agrees(aim.wearer(), o.measures()));
     }
 
     /** Pieces drafted from the aim as it now stands; pieces brought in or entered stay as they are, and so do all choices and changes. */

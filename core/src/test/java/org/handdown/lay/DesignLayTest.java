@@ -7,6 +7,9 @@ import org.handdown.Demo;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.panel.Panel;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Sample;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.EdgeKind;
@@ -71,5 +74,23 @@ class DesignLayTest {
     void aMarginIsKeptFromEveryEdge() {
         assertThat(ROOM.problem(3).orElseThrow().marginMm()).isEqualTo(3);
         assertThat(ROOM.problem().orElseThrow().marginMm()).isZero();
+    }
+
+    /** Of a trial and an optional piece that both fit alone, the piece is laid and the trial waits for the remnants. */
+    @Test
+    void aTrialNeverTakesThePlaceOfAPiece() {
+        Design design = ROOM.design().orElseThrow();
+        Design only = design.withPieces(List.of(design.piece("bib")));
+        Design with = new Sample("welt", 120, 60, 2).on(new MockUp("trial", "bib", false).on(only));
+        FitProblem problem = DesignLay.problem(with, ROOM.panels(), Demo.CORD, 2, 0);
+        FitPiece real = problem.pieces().get(0);
+        assertThat(problem.pieces()).hasSize(3);
+        assertThat(problem.pieces().subList(1, 3)).allSatisfy(p -> {
+            assertThat(p.required()).isFalse();
+            assertThat(p.cloths()).isEqualTo(real.cloths());
+            assertThat(p.variants()).hasSize(1);
+            assertThat(p.worthM2(p.variants().get(0)))
+                    .isLessThan(real.worthM2(real.variants().get(0)) / 100);
+        });
     }
 }

@@ -16,6 +16,7 @@ public sealed interface Change
                 FacingFrom,
                 MergeAlong,
                 MockUp,
+                Sample,
                 SewTogether,
                 Marked,
                 TrueUp {

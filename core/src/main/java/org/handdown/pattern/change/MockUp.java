@@ -27,18 +27,17 @@ public record MockUp(String name, String piece, boolean becomesLining) implement
         Piece real = Change.piece(design, piece);
         List<Piece> pieces = new ArrayList<>(design.pieces());
         Piece trial = real.named(trialId(), real.name() + (becomesLining ? ", lining tried first" : ", trial"))
-                .withCloth(PieceCloth.LINING);
+                .withCloth(becomesLining ? PieceCloth.LINING : PieceCloth.REMNANT)
+                .withWishes(becomesLining ? real.wishes() : java.util.Map.of());
         pieces.removeIf(p -> p.id().equals(trialId()));
         pieces.add(trial);
-        List<String> notes = new ArrayList<>(design.notes());
-        notes.add(
-                "Cut and baste the %s of the %s first, try it on, and write every dart and edge back to the outer cloth%s."
-                        .formatted(
-                                becomesLining ? "lining" : "trial",
-                                real.name(),
-                                becomesLining ? " and the lining" : ""));
-        Design with = design.withPieces(pieces);
-        return new Design(with.name(), with.pieces(), with.seams(), with.rules(), notes, with.cautions());
+        return design.withPieces(pieces)
+                .noting(
+                        "Cut and baste the %s of the %s first, try it on, and write every dart and edge back to the outer cloth%s."
+                                .formatted(
+                                        becomesLining ? "lining" : "trial",
+                                        real.name(),
+                                        becomesLining ? " and the lining" : ""));
     }
 
     private String trialId() {

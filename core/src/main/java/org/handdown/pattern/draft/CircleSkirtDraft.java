@@ -29,6 +29,7 @@ final class CircleSkirtDraft {
             List.of(
                     Dimension.choice("circle", "Part of a circle", "full", "three quarters", "half", "a quarter"),
                     Dimension.length("length", "Length", w -> 0.5 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 100, 1300),
+                    WaistLevel.dimension(),
                     Dimension.length("ease", "Room at the waist", 10, 0, 800)
                             .hint("to pull it on over the hips and gather, take hip less waist"),
                     Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
@@ -63,7 +64,7 @@ final class CircleSkirtDraft {
 
     private static Design draw(Figures f) {
         double share = share(f.of("circle"));
-        double waist = f.body(BodyMeasure.WAIST) + f.of("ease");
+        double waist = f.waist() + f.of("ease");
         double r = radiusMm(waist, share);
         double length = f.of("length");
         // No panel may be more than half a circle: beyond that it cannot lie on any cloth beside itself.
@@ -117,15 +118,10 @@ final class CircleSkirtDraft {
                 List.of(panel, band),
                 seams,
                 List.of(
-                        Size.girth(
-                                "waist",
-                                f.body(BodyMeasure.WAIST),
-                                f.of("ease"),
-                                0,
-                                new Size.Term("panel", "upper", panels)),
+                        Size.girth("waist", f.waist(), f.of("ease"), 0, new Size.Term("panel", "upper", panels)),
                         Size.girth(
                                         "waistband closed",
-                                        f.body(BodyMeasure.WAIST),
+                                        f.waist(),
                                         f.of("ease"),
                                         0,
                                         new Size.Term("waistband", "lower", 1))
@@ -138,7 +134,7 @@ final class CircleSkirtDraft {
 
     /** A straight band, folded lengthwise. Edges: lower (sewn to the skirt), right, upper, left. */
     static Piece waistband(double lengthMm, double finishedMm, double seam, double overlap) {
-        return Paper.rectangle("waistband", "waistband", lengthMm, 2 * finishedMm)
+        Paper paper = Paper.rectangle("waistband", "waistband", lengthMm, 2 * finishedMm)
                 .seams(seam)
                 .grain(org.handdown.pattern.CutGrain.EITHER)
                 .wish("lower", new EdgeWish(Role.WAISTBAND, 0, 0))
@@ -147,7 +143,15 @@ final class CircleSkirtDraft {
                         Mark.Kind.FOLD,
                         "folded lengthwise",
                         new Point(-lengthMm / 2, finishedMm),
-                        new Point(lengthMm / 2, finishedMm))
-                .piece();
+                        new Point(lengthMm / 2, finishedMm));
+        return closing(paper, lengthMm, 2 * finishedMm, overlap).piece();
+    }
+
+    /** The line a band closes on: what lies beyond it overlaps. */
+    static Paper closing(Paper band, double lengthMm, double highMm, double overlap) {
+        double x = lengthMm / 2 - overlap;
+        return overlap > 0
+                ? band.mark(Mark.Kind.OVERLAP, "the band closes here", new Point(x, 0), new Point(x, highMm))
+                : band;
     }
 }

@@ -57,6 +57,11 @@ public record Draft(
         whole = List.copyOf(whole);
     }
 
+    /** Measures that it needs as it was chosen: which waist depends on where it sits. */
+    public List<BodyMeasure> measures(Map<String, Double> chosen) {
+        return WaistLevel.measures(measures, chosen);
+    }
+
     /** Values of all dimensions: those chosen, and the usual ones of this wearer for the rest. */
     public Figures figures(Wearer wearer, Map<String, Double> chosen) {
         return new Figures(this, wearer, chosen);

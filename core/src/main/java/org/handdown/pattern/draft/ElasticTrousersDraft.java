@@ -122,7 +122,7 @@ final class ElasticTrousersDraft {
         leg.outline().edges().forEach(paper::edge);
         double casing = f.of("elastic") + CASING_ROOM_MM;
         return paper.hem("hem", f.of("hem"))
-                .allow("waist", Allowance.turned(casing + f.of("seam"), "turned down for the elastic"))
+                .allow("waist", Allowance.casing(casing + f.of("seam"), f.of("seam"), "turned down for the elastic"))
                 .seams(f.of("seam"))
                 .pairs(1)
                 .notch("knee", leg.kneeWidth() / 2, leg.kneeY())

@@ -23,7 +23,7 @@ public final class Figures {
         this.draft = draft;
         this.wearer = wearer;
         this.values = new HashMap<>();
-        draft.measures().forEach(wearer::mm);
+        draft.measures(chosen).forEach(wearer::mm);
         for (String id : chosen.keySet()) {
             if (draft.dimensions().stream().noneMatch(d -> d.id().equals(id))) {
                 throw new RefusedValueException(
@@ -61,6 +61,11 @@ public final class Figures {
     /** A measure of the body, mm. */
     double body(BodyMeasure measure) {
         return wearer.mm(measure);
+    }
+
+    /** Girth of the body at the waist that the garment sits at, mm. */
+    double waist() {
+        return body(WaistLevel.of(this).girth());
     }
 
     Wearer wearer() {

@@ -6,9 +6,13 @@ import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Fit;
 import org.handdown.body.Movement;
+import org.handdown.geometry.Point;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
@@ -27,6 +31,8 @@ final class FittedSkirtDraft {
             measures(),
             List.of(
                     length(),
+                    WaistLevel.dimension(),
+                    WaistLevel.rise(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
                     Dimension.length("hipEase", "Room over the hips", 50, 10, 400),
                     Dimension.length("flare", "Wider at the hem than at the hips, all round", 240, 0, 1600),
@@ -47,6 +53,8 @@ final class FittedSkirtDraft {
             measures(),
             List.of(
                     length(),
+                    WaistLevel.dimension(),
+                    WaistLevel.rise(),
                     Dimension.share("tight", "Smaller than the body, by", 0.05, 0, 0.6),
                     Dimension.share("stretch", "Stretch of the cloth across", 0.3, 0, 2)
                             .hint("measured over at least 10 cm"),
@@ -66,19 +74,23 @@ final class FittedSkirtDraft {
             measures(),
             List.of(
                     length(),
+                    WaistLevel.dimension(),
+                    WaistLevel.rise(),
                     Dimension.length("waistEase", "Room at the waist", 20, 0, 300),
                     Dimension.length("hipEase", "Room over the hips", 60, 10, 400),
                     Dimension.length("flare", "Wider at the hem than at the hips, all round", 200, 0, 1600),
                     Dimension.share("wrap", "Each front beyond the centre, share of its half", 0.6, 0.2, 1)
                             .hint("1: it reaches the other side seam"),
                     Dimension.length("band", "Finished width of the waistband and ties", 30, 10, 100),
-                    Dimension.length("tie", "Length of each tie", w -> 0.9 * w.mm(BodyMeasure.WAIST), 200, 1800),
+                    Dimension.length("tie", "Length of each tie", w -> 0.7 * w.mm(BodyMeasure.HIP), 200, 1800),
                     Dimension.length("seam", "Seam allowance", 12, 5, 25),
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, medium",
             List.of(),
             "Finished hip = hip + room, measured closed: the overlap is taken off. Ties reach round and knot (common practice, no source).",
             FittedSkirtDraft::wrap);
+
+    private static final double LEAST_HIP_DEEP_MM = 20;
 
     private FittedSkirtDraft() {}
 
@@ -105,14 +117,19 @@ final class FittedSkirtDraft {
         return f.body(BodyMeasure.HIP) + f.of("hipEase");
     }
 
+    /** From the upper edge down to the fullest of the seat, mm. */
+    private static double hipDeep(Figures f) {
+        double deep = f.body(BodyMeasure.WAIST_TO_HIP) + f.of("rise");
+        if (deep < LEAST_HIP_DEEP_MM) {
+            throw new RefusedValueException(
+                    "choices.rise", "So low the upper edge would lie on the hip itself; let it sit higher.");
+        }
+        return deep;
+    }
+
     private static SkirtBlock woven(Figures f) {
         double hip = hip(f);
-        return SkirtBlock.of(
-                f.body(BodyMeasure.WAIST) + f.of("waistEase"),
-                hip,
-                hip + f.of("flare"),
-                f.body(BodyMeasure.WAIST_TO_HIP),
-                f.of("length"));
+        return SkirtBlock.of(f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), f.of("length"));
     }
 
     private static Paper finished(Figures f, Paper paper) {
@@ -122,7 +139,7 @@ final class FittedSkirtDraft {
     private static List<Size> girths(Figures f, double hipStretch, List<Size.Term> waist, List<Size.Term> hip) {
         double waistEase = f.of("waistEase");
         return List.of(
-                new Size("waist", Size.Kind.GIRTH, waist, 0, "", f.body(BodyMeasure.WAIST), waistEase, hipStretch),
+                new Size("waist", Size.Kind.GIRTH, waist, 0, "", f.waist(), waistEase, hipStretch),
                 new Size("hip", Size.Kind.GIRTH, hip, 0, "", f.body(BodyMeasure.HIP), f.of("hipEase"), hipStretch));
     }
 
@@ -182,7 +199,7 @@ final class FittedSkirtDraft {
     /** Room to walk: told where a slit must start. */
     private static List<String> walking(Figures f, SkirtBlock block, double stretch) {
         double floor = f.body(BodyMeasure.WAIST_TO_FLOOR);
-        double hemUp = Math.max(0, floor - block.length());
+        double hemUp = Math.max(0, floor + f.of("rise") - block.length());
         if (hemUp >= f.body(BodyMeasure.INSIDE_LEG)) {
             return List.of("It ends above the crotch: walking asks for nothing.");
         }
@@ -205,7 +222,7 @@ final class FittedSkirtDraft {
     private static Design stretch(Figures f) {
         double keep = 1 - f.of("tight");
         double hip = f.body(BodyMeasure.HIP) * keep;
-        double waist = f.body(BodyMeasure.WAIST) * keep;
+        double waist = f.waist() * keep;
         double stretch = f.of("stretch");
         // The waist before its elastic is as wide as getting in asks for.
         double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
@@ -214,7 +231,7 @@ final class FittedSkirtDraft {
                 hip / 4,
                 hip / 4,
                 0,
-                Math.min(f.body(BodyMeasure.WAIST_TO_HIP), 0.9 * f.of("length")),
+                Math.min(hipDeep(f), 0.9 * f.of("length")),
                 f.of("length"));
         double casing = f.of("elastic") + 3 + f.of("seam");
         Piece front = stretchPiece(f, block.full("front", "front"), casing);
@@ -239,8 +256,8 @@ final class FittedSkirtDraft {
         notes.add(String.format(
                 Locale.ROOT,
                 "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; sew every seam that is stretched with a stitch that gives.",
-                f.body(BodyMeasure.WAIST),
-                ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WAIST))));
+                f.waist(),
+                ElasticTrousersDraft.elasticMm(f.waist())));
         notes.addAll(walking(f, block, Fit.COMFORTABLE_SHARE * stretch));
         return new Design(
                 "straight stretch skirt",
@@ -256,8 +273,7 @@ final class FittedSkirtDraft {
                         f,
                         paper.allow(
                                 "waist",
-                                org.handdown.pattern.Allowance.turned(
-                                        Math.min(100, casing), "turned down for the elastic")))
+                                Allowance.casing(Math.min(100, casing), f.of("seam"), "turned down for the elastic")))
                 .piece();
     }
 
@@ -267,8 +283,9 @@ final class FittedSkirtDraft {
         Piece front = finished(
                         f,
                         block.half("front", "front", beyond)
-                                .allow("centre", new org.handdown.pattern.Allowance(20, "turned twice and topstitched"))
+                                .allow("centre", new Allowance(20, "turned twice and topstitched"))
                                 .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
+                .mark(Mark.Kind.OVERLAP, "the centre, closed", new Point(0, 0), new Point(0, f.of("length")))
                 .pairs(1)
                 .piece();
         Piece back = finished(f, block.full("back", "back")).piece();
@@ -278,18 +295,14 @@ final class FittedSkirtDraft {
                 .seams(f.of("seam"))
                 .copies(2)
                 .wish("right", EdgeWish.of(Role.TIE))
-                .mark(
-                        org.handdown.pattern.Mark.Kind.FOLD,
-                        "folded lengthwise",
-                        new org.handdown.geometry.Point(0, 0),
-                        new org.handdown.geometry.Point(0, f.of("tie")))
+                .mark(Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, f.of("tie")))
                 .piece();
         List<Size.Term> hips = List.of(term("front", "hip", 2), term("back", "hip", 1));
         List<Size.Term> waists = List.of(term("front", "waist", 2), term("back", "waist", 1));
         List<Size> sizes = new ArrayList<>();
         girths(f, 0, waists, hips).forEach(s -> sizes.add(s.plus(-2 * beyond, "overlap")));
         sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side", 1)));
-        double least = f.body(BodyMeasure.WAIST) / 2 + 250;
+        double least = f.waist() / 2 + 250;
         List<String> notes = new ArrayList<>();
         notes.add(String.format(
                 Locale.ROOT,

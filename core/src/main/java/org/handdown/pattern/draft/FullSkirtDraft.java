@@ -29,6 +29,7 @@ final class FullSkirtDraft {
                     Dimension.share("ratio", "Gathering ratio", 2, 1.2, 4).hint("1.5 light, 2 usual, 3 sheer"),
                     Dimension.count("panels", "Panels", 2, 1, 12),
                     length(),
+                    WaistLevel.dimension(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
                     Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
                     Dimension.length("band", "Width of band or elastic", 25, 5, 100),
@@ -50,6 +51,7 @@ final class FullSkirtDraft {
                     Dimension.length("depth", "Depth of a pleat", 25, 8, 90).hint("it takes up twice that"),
                     Dimension.count("panels", "Panels", 2, 1, 6),
                     length(),
+                    WaistLevel.dimension(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
                     Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
                     Dimension.length("band", "Finished width of the waistband", 30, 10, 100),
@@ -68,7 +70,7 @@ final class FullSkirtDraft {
 
     private static Design gathered(Figures f) {
         boolean elastic = f.of("waist") == 1;
-        double waist = f.body(BodyMeasure.WAIST) + f.of("waistEase");
+        double waist = f.waist() + f.of("waistEase");
         double least = elastic ? f.body(BodyMeasure.HIP) + 40 : 0;
         double all = Math.max(f.of("ratio") * waist, least);
         int panels = f.count("panels");
@@ -79,7 +81,10 @@ final class FullSkirtDraft {
         if (elastic) {
             paper.allow(
                     "upper",
-                    Allowance.turned(Math.min(100, f.of("band") + 3 + f.of("seam")), "turned down for the elastic"));
+                    Allowance.casing(
+                            Math.min(100, f.of("band") + 3 + f.of("seam")),
+                            f.of("seam"),
+                            "turned down for the elastic"));
         } else {
             double y = f.of("length");
             paper.mark(
@@ -115,8 +120,8 @@ final class FullSkirtDraft {
                         ? String.format(
                                 Locale.ROOT,
                                 "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm in the casing to thread it.",
-                                f.body(BodyMeasure.WAIST),
-                                ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WAIST)))
+                                f.waist(),
+                                ElasticTrousersDraft.elasticMm(f.waist()))
                         : String.format(
                                 Locale.ROOT,
                                 "%.0f mm of cloth onto %.0f mm of band: %.2f to 1. Quarter marks on both; two rows, one inside the allowance, one 6 mm from the edge.",
@@ -140,17 +145,12 @@ final class FullSkirtDraft {
     }
 
     private static Size closedBand(Figures f) {
-        return Size.girth(
-                        "waistband closed",
-                        f.body(BodyMeasure.WAIST),
-                        f.of("waistEase"),
-                        0,
-                        new Size.Term("waistband", "lower", 1))
+        return Size.girth("waistband closed", f.waist(), f.of("waistEase"), 0, new Size.Term("waistband", "lower", 1))
                 .plus(-f.of("overlap"), "overlap");
     }
 
     private static Design pleated(Figures f) {
-        double waist = f.body(BodyMeasure.WAIST) + f.of("waistEase");
+        double waist = f.waist() + f.of("waistEase");
         int panels = f.count("panels");
         int all = f.count("pleats");
         // Every panel gets as many as the others: the last ones are shared out by rounding up.
@@ -205,7 +205,7 @@ final class FullSkirtDraft {
                 List.of(
                         Size.girth(
                                 "waist, pleats laid",
-                                f.body(BodyMeasure.WAIST),
+                                f.waist(),
                                 f.of("waistEase"),
                                 0,
                                 new Size.Term("panel", "upper", panels)),

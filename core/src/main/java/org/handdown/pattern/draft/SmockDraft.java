@@ -152,7 +152,7 @@ final class SmockDraft {
                     new Point(hole - 3, y));
         }
         return paper.mark(
-                        Mark.Kind.GUIDE,
+                        Mark.Kind.OVERLAP,
                         "button line, the centre",
                         new Point(0, 0),
                         new Point(0, block.neckCentre().y()))
@@ -176,7 +176,7 @@ final class SmockDraft {
 
     private Piece sleevePiece() {
         return sleeve.paper("sleeve", "sleeve")
-                .allow("hem", Allowance.turned(f.of("elastic") + 3 + seam, "turned up for the elastic"))
+                .allow("hem", Allowance.casing(f.of("elastic") + 3 + seam, seam, "turned up for the elastic"))
                 .wish("hem", EdgeWish.of(Role.CUFF))
                 .seams(seam)
                 .pairs(1)

@@ -110,7 +110,8 @@ class ChangesTest {
     /** Worked example of the trade: ⅝ in drawn, ⅜ in sewn is ½ in per seam: a ring of six +3 in, of four +2, of two +1. */
     @Test
     void aSlipAddsUpOverTheSeamsOfARing() {
-        Allowance slip = new Allowance(INCH * 5 / 8, INCH * 3 / 8, INCH * 3 / 8, "sewn too near the edge", false);
+        Allowance slip =
+                new Allowance(INCH * 5 / 8, INCH * 3 / 8, INCH * 3 / 8, "sewn too near the edge", Allowance.Turn.NONE);
         for (int panels : List.of(6, 4, 2)) {
             Piece gore = rectangle("gore", 100, 300)
                     .cut(panels, false)
@@ -135,8 +136,10 @@ class ChangesTest {
         Design design = Design.of("d", List.of(rectangle("tab", 40, 90)));
         assertThatThrownBy(() -> new EdgeLedger("wide", "tab", "e1", Allowance.seam(80)).on(design))
                 .hasMessageContaining("wider than the tab itself (40 mm)");
-        assertThatThrownBy(() -> new Allowance(10, 10, 20, "", false)).hasMessageContaining("cannot be left");
-        assertThat(new Allowance(10, 10, 2, "", false).isTrimmedTooFar()).isTrue();
+        assertThatThrownBy(() -> new Allowance(10, 10, 20, "", Allowance.Turn.NONE))
+                .hasMessageContaining("cannot be left");
+        assertThat(new Allowance(10, 10, 2, "", Allowance.Turn.NONE).isTrimmedTooFar())
+                .isTrue();
         assertThat(Allowance.none().isTrimmedTooFar()).isFalse();
     }
 
@@ -217,6 +220,27 @@ class ChangesTest {
         assertThat(after.piece("front-leg-trial").cloth()).isEqualTo(PieceCloth.LINING);
         assertThat(after.notes())
                 .anyMatch(n -> n.contains("write every dart and edge back to the outer cloth and the lining"));
+    }
+
+    @Test
+    void aTrialFromTheRemnantsKeepsNoHemAndIsNeverNeeded() {
+        Design after = new MockUp("trial", "front-leg", false).on(DUNGAREES);
+        assertThat(after.piece("front-leg-trial").cloth()).isEqualTo(PieceCloth.REMNANT);
+        assertThat(after.piece("front-leg-trial").wishes()).isEmpty();
+        assertThat(after.piece("front-leg")).isEqualTo(DUNGAREES.piece("front-leg"));
+    }
+
+    @Test
+    void aSampleIsKeptBackWithItsLayers() {
+        Design after = Change.all(
+                DUNGAREES, List.of(new Sample("Buttonhole, 4 layers", 120, 60, 4), new Sample("Welt", 150, 150, 1)));
+        Piece sample = after.piece("sample-buttonhole-4-layers");
+        assertThat(sample.quantity()).isEqualTo(4);
+        assertThat(sample.required()).isFalse();
+        assertThat(sample.cutLine().ring().areaMm2()).isCloseTo(120 * 60, within(1e-6));
+        assertThat(after.notes()).anyMatch(n -> n.startsWith("Welt: try it on the sample first"));
+        assertThatThrownBy(() -> new Sample("x", 10, 60, 1)).hasMessageContaining("30 to 500 mm");
+        assertThatThrownBy(() -> new Sample("x", 100, 60, 12)).hasMessageContaining("1 to 8 layers");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.handdown.pattern.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashSet;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
+import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Region;
@@ -20,6 +22,7 @@ import org.handdown.pattern.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What every draft must keep for every plausible body: 300 made-up ones each. */
 class DraftsTest {
@@ -152,5 +155,48 @@ class DraftsTest {
                 assertThat(piece.notches()).as(draft.id() + " " + piece.id()).allMatch(n -> near.covers(n.at()));
             }
         }
+    }
+
+    /** The three waists are kept apart: a skirt at the high waist is drafted from that girth and never asks for the natural one. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"circle-skirt", "gathered-skirt", "pleated-skirt", "a-line-skirt", "wrap-skirt", "stretch-skirt"
+            })
+    void aSkirtIsDraftedToTheWaistItSitsAt(String id) {
+        Draft draft = Drafts.require(id);
+        Map<BodyMeasure, Double> three =
+                Map.of(BodyMeasure.WAIST, 640.0, BodyMeasure.HIGH_WAIST, 690.0, BodyMeasure.TROUSER_WAIST, 760.0);
+        Wearer body = Bodies.tall(1650, three);
+        List<BodyMeasure> levels = List.of(BodyMeasure.WAIST, BodyMeasure.HIGH_WAIST, BodyMeasure.TROUSER_WAIST);
+        for (int i = 0; i < levels.size(); i++) {
+            Map<String, Double> sits = Map.of("sits", (double) i);
+            assertThat(draft.measures(sits)).contains(levels.get(i)).doesNotContain(levels.get((i + 1) % 3));
+            double waist = body.mm(levels.get(i));
+            List<Size> girths = draft.draw(body, sits).rules().stream()
+                    .filter(s -> s.kind() == Size.Kind.GIRTH && s.what().startsWith("waist"))
+                    .toList();
+            assertThat(girths).as(id).allMatch(s -> s.bodyMm() == waist);
+            assertThat(id.equals("stretch-skirt") || !girths.isEmpty()).as(id).isTrue();
+        }
+    }
+
+    /** Raised above the natural waist the hip lies deeper below the upper edge, by exactly as much. */
+    @Test
+    void theUpperEdgeMayLieAboveTheNaturalWaist() {
+        Wearer body = Bodies.tall(1650, Map.of());
+        Draft draft = Drafts.require("a-line-skirt");
+        Map<String, Double> raised = Map.of("sits", 1.0, "rise", 60.0, "length", 700.0);
+        double hipAt = draft.draw(body, raised)
+                .find("front")
+                .orElseThrow()
+                .level("hip")
+                .orElseThrow()
+                .points()
+                .get(0)
+                .y();
+        assertThat(700 - hipAt).isCloseTo(body.mm(BodyMeasure.WAIST_TO_HIP) + 60, within(1e-6));
+        assertThatThrownBy(() ->
+                        draft.draw(Bodies.tall(1650, Map.of(BodyMeasure.WAIST_TO_HIP, 100.0)), Map.of("rise", -90.0)))
+                .hasMessageContaining("sit higher");
     }
 }

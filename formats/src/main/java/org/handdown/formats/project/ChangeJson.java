@@ -18,6 +18,7 @@ import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Recut;
+import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.Widen;
@@ -36,6 +37,7 @@ final class ChangeJson {
         FACING,
         MERGE,
         MOCK_UP,
+        SAMPLE,
         SEAM,
         MARK,
         TRUE_UP
@@ -84,6 +86,12 @@ final class ChangeJson {
                         f.get("other").name(),
                         f.get("otherEdge").name());
             case MOCK_UP -> new MockUp(name, piece(f), f.get("becomesLining").flag(false));
+            case SAMPLE ->
+                new Sample(
+                        name,
+                        f.get("wideMm").number(),
+                        f.get("highMm").number(),
+                        f.get("layers").whole(1));
             case SEAM -> new SewTogether(name, seam(f.get("seam").required()));
             case MARK -> new Marked(name, piece(f), mark(f.get("mark").required()));
             case TRUE_UP -> new TrueUp(name, piece(f));
@@ -101,7 +109,16 @@ final class ChangeJson {
                 f.get("sewMm").number(mm),
                 f.get("trimMm").number(mm),
                 f.get("why").text(""),
-                f.get("turned").flag(false)));
+                turn(f)));
+    }
+
+    private static Allowance.Turn turn(JsonField f) {
+        if (!f.get("turned").flag(false)) {
+            return Allowance.Turn.NONE;
+        }
+        return new Allowance.Turn(
+                f.get("casing").flag(false) ? Allowance.Turn.Kind.CASING : Allowance.Turn.Kind.HEM,
+                f.get("underMm").number(0));
     }
 
     static ObjectNode write(Allowance a) {
@@ -115,6 +132,12 @@ final class ChangeJson {
         }
         if (a.turned()) {
             node.put("turned", true);
+        }
+        if (a.turn().kind() == Allowance.Turn.Kind.CASING) {
+            node.put("casing", true);
+        }
+        if (a.turn().underMm() > 0) {
+            node.put("underMm", a.turn().underMm());
         }
         return node;
     }
@@ -165,6 +188,9 @@ final class ChangeJson {
         } else if (change instanceof EdgeLedger c) {
             kind(node, Kind.LEDGER, change).put("piece", c.piece()).put("edge", c.edge());
             node.set("allowance", write(c.allowance()));
+        } else if (change instanceof Sample c) {
+            kind(node, Kind.SAMPLE, change).put("wideMm", c.wideMm()).put("highMm", c.highMm());
+            node.put("layers", c.layers());
         } else if (change instanceof LeaveOut c) {
             kind(node, Kind.LEAVE_OUT, change).put("piece", c.piece());
         } else if (change instanceof Recut c) {

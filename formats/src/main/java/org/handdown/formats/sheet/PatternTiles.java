@@ -9,6 +9,7 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
@@ -197,6 +198,19 @@ public final class PatternTiles {
                     page.line(line.subList(2, 4), false, Page.Stroke.GUIDE);
                 }
                 page.text(line.get(0).x() + 2, line.get(0).y() + 2, 2.8, false, mark.label());
+            }
+        }
+        for (InnerEdge turned : InnerEdge.of(s.piece)) {
+            // Folds and overlaps are marks and drawn already.
+            if (!turned.of().isEmpty()) {
+                List<Point> line = move(turned.line(), s, shift);
+                page.line(line, false, Page.Stroke.GUIDE);
+                page.text(
+                        line.get(0).x() + 2,
+                        line.get(0).y() + 2,
+                        2.8,
+                        false,
+                        turned.of().replace('-', ' ') + " sewn down here");
             }
         }
         Point inner = Region.of(cut).innerPoint();

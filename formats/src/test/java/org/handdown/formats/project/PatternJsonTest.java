@@ -38,6 +38,7 @@ import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Recut;
+import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.Widen;
@@ -129,12 +130,18 @@ class PatternJsonTest {
                 List.of(
                         new Lengthen("longer", List.of("front", "back"), 120, -15),
                         new Widen("wider", "front", 0, 12.5, true),
-                        new EdgeLedger("slip", "front", "hem", new Allowance(30, 25.4, 6.35, "why", true)),
+                        new EdgeLedger(
+                                "slip",
+                                "front",
+                                "hem",
+                                new Allowance(
+                                        30, 25.4, 6.35, "why", new Allowance.Turn(Allowance.Turn.Kind.CASING, 8))),
                         new LeaveOut("plain", "waistband"),
                         new Recut("inside out", "front", 2, true, PieceCloth.LINING, true, true),
                         new FacingFrom("facing", "front", "waist", 45),
                         new MergeAlong("one", "front", "hem", "back", "hem"),
                         new MockUp("trial", "front", true),
+                        new Sample("buttonhole", 120, 60.5, 4),
                         new SewTogether("frill", seam),
                         new Marked(
                                 "dart",

@@ -116,7 +116,8 @@ class SheetsTest {
             assertThat(text(pdf))
                     .contains("must measure 100 mm")
                     .contains("page A1")
-                    .contains("front leg");
+                    .contains("front leg")
+                    .contains("sewn down here");
         }
     }
 

@@ -159,12 +159,21 @@ class PatternController {
             Project.Pattern now = pattern(project);
             Project.Order before = order(now, index);
             Draft draft = Drafts.require(before.draft());
-            Project.Order after =
-                    new Project.Order(before.draft(), before.from(), body.onto(before.choices(), draft, unit(project)));
+            Map<String, Double> chosen = body.onto(before.choices(), draft, unit(project));
+            // Another waist asks for another girth; it is proposed until somebody measures it.
+            Aim aim = aim(project);
+            Wearer wearer = before.from().proposing(draft.measures(chosen));
+            Project.Order after = new Project.Order(before.draft(), wearer, chosen);
             after.design();
             List<Project.Order> orders = new ArrayList<>(now.orders());
             orders.set(index, after);
-            return project.withPieces(now.withOrders(orders));
+            return project.withAim(new Aim(
+                            aim.garment(),
+                            aim.draft(),
+                            aim.what(),
+                            aim.wearer().proposing(draft.measures(chosen)),
+                            aim.unit()))
+                    .withPieces(now.withOrders(orders));
         });
     }
 

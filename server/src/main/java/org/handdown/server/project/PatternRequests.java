@@ -30,6 +30,7 @@ import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Recut;
+import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.Widen;
@@ -125,6 +126,7 @@ final class PatternRequests {
         FACING,
         MERGE,
         MOCK_UP,
+        SAMPLE,
         SEAM,
         MARK,
         TRUE_UP
@@ -146,7 +148,8 @@ final class PatternRequests {
             @Nullable String sew,
             @Nullable String trim,
             @Nullable String why,
-            boolean turned,
+            Allowance.Turn.@Nullable Kind turn,
+            @Nullable String under,
             @Nullable Integer quantity,
             boolean pair,
             @Nullable PieceCloth cloth,
@@ -191,6 +194,12 @@ final class PatternRequests {
                     new MergeAlong(
                             or(called, "in one piece"), on, Typed.text(edge), Typed.text(other), Typed.text(otherEdge));
                 case MOCK_UP -> new MockUp(or(called, "trial first"), on, bothSides);
+                case SAMPLE ->
+                    new Sample(
+                            or(called, "sample"),
+                            typed.mm("change.at", at),
+                            typed.mm("change.by", by),
+                            quantity == null ? 1 : quantity);
                 case SEAM -> seam(typed, or(called, "seam"), on);
                 case MARK ->
                     new Marked(
@@ -213,7 +222,14 @@ final class PatternRequests {
             double left = Typed.text(trim).isEmpty() ? mm : typed.mm("change.trim", trim);
             String reason = Typed.text(why);
             return new Allowance(
-                    mm, sewn, left, reason.isEmpty() ? (mm == 0 ? "none on purpose" : old.why()) : reason, turned);
+                    mm, sewn, left, reason.isEmpty() ? (mm == 0 ? "none on purpose" : old.why()) : reason, turn(typed));
+        }
+
+        private Allowance.Turn turn(Typed typed) {
+            if (turn == null || turn == Allowance.Turn.Kind.FLAT) {
+                return Allowance.Turn.NONE;
+            }
+            return new Allowance.Turn(turn, Typed.text(under).isEmpty() ? 0 : typed.mm("change.under", under));
         }
 
         private Change seam(Typed typed, String called, String on) {

@@ -2,6 +2,8 @@ package org.handdown.server.project;
 
 import java.util.List;
 import org.handdown.body.Fit;
+import org.handdown.pattern.Allowance;
+import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
@@ -35,11 +37,23 @@ public record PatternView(
             String sew,
             String trim,
             String why,
-            boolean turned,
+            Allowance.Turn.Kind turn,
+            String under,
             boolean trimmedTooFar,
             String slip,
             double x,
             double y,
+            List<double[]> points) {}
+
+    /** @param of the edge of the outline whose ledger it follows; empty for a fold or an overlap across the piece */
+    public record InnerEdgeView(
+            InnerEdge.Kind kind,
+            String kindWords,
+            String words,
+            String of,
+            String length,
+            String told,
+            boolean forced,
             List<double[]> points) {}
 
     public record PieceMarkView(Mark.Kind kind, String words, String label, String until, List<double[]> points) {}
@@ -57,6 +71,7 @@ public record PatternView(
             List<NotchView> notches,
             List<PieceMarkView> marks,
             List<AllowanceView> allowances,
+            List<InnerEdgeView> inner,
             List<List<double[]>> covered,
             String size,
             boolean byHand,

@@ -9,6 +9,7 @@ import org.handdown.geometry.Point;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.Symmetry;
@@ -187,6 +188,7 @@ final class PatternViews {
                 piece.stitchLine().edges().stream()
                         .map(e -> allowance(piece, e))
                         .toList(),
+                InnerEdge.of(piece).stream().map(this::inner).toList(),
                 piece.covered().stream().map(r -> Say.points(r.points())).toList(),
                 say.size(cut.box().widthMm(), cut.box().heightMm()),
                 own(piece).isPresent(),
@@ -238,6 +240,18 @@ final class PatternViews {
                 mark);
     }
 
+    private PatternView.InnerEdgeView inner(InnerEdge edge) {
+        return new PatternView.InnerEdgeView(
+                edge.kind(),
+                edge.kind().words(),
+                edge.words(),
+                edge.of(),
+                say.length(edge.lengthMm()),
+                say.sentence(edge.sentence()),
+                edge.isForced(),
+                Say.points(edge.line()));
+    }
+
     private PatternView.AllowanceView allowance(Piece piece, Edge edge) {
         Allowance a = piece.allowance(edge.name());
         Point middle = edge.at(0.5);
@@ -249,7 +263,8 @@ final class PatternViews {
                 a.sewMm() == a.mm() ? "" : say.length(a.sewMm()),
                 a.trimMm() == a.mm() ? "" : say.length(a.trimMm()),
                 a.why(),
-                a.turned(),
+                a.turn().kind(),
+                a.turn().underMm() == 0 ? "" : say.length(a.turn().underMm()),
                 a.isTrimmedTooFar(),
                 slip == 0
                         ? ""
