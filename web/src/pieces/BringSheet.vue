@@ -7,7 +7,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
 import { cloths } from './changes'
-import { recall, remember, type Tag } from './tags'
+import { recall, remember, said, type Tag } from './tags'
 
 /** Pieces from an SVG or DXF drawing: what each line means is asked, never guessed, and remembered by its name. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -30,8 +30,9 @@ async function read(e: Event) {
         bodySerializer: (f) => f as never,
       }),
     )
+    const known = await said()
     problem.value = undefined
-    found.value = outlines.map((f) => ({ ...f, tag: reactive(recall(f.name)), wanted: true }))
+    found.value = outlines.map((f) => ({ ...f, tag: reactive(recall(f.name, known)), wanted: true }))
   } catch (error) {
     if (!(error instanceof ProblemError)) throw error
     problem.value = error.problem
@@ -46,9 +47,10 @@ async function trace() {
         params: { path: { id: project.id, panel: panel.value } },
       }),
     )
+    const known = await said()
     found.value = outlines.map((f) => ({
       ...f,
-      tag: reactive({ ...recall(f.name), meaning: 'STITCH' as const }),
+      tag: reactive({ ...recall(f.name, known), meaning: 'STITCH' as const }),
       wanted: true,
     }))
   } catch (error) {
@@ -74,7 +76,7 @@ async function bring() {
     }),
   )
   if (!done) return
-  wanted.forEach((f) => remember(f.name, f.tag))
+  await remember(wanted.map((f) => ({ outline: f.name, tag: f.tag })))
   found.value = []
   emit('brought')
 }

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
 
 /** What a person said about an outline of a drawing. */
 export interface Tag {
@@ -11,7 +11,6 @@ export interface Tag {
   cloth: Schemas['PieceView']['cloth']
 }
 
-const KEY = 'handdown.tags'
 const fresh = (name: string): Tag => ({
   name: name.replaceAll(/[^\p{L}\p{N} ]+/gu, ' ').trim(),
   meaning: '',
@@ -22,23 +21,25 @@ const fresh = (name: string): Tag => ({
   cloth: 'SHELL',
 })
 
-function all(store: Storage): Record<string, Partial<Tag>> {
-  try {
-    const read: unknown = JSON.parse(store.getItem(KEY) ?? '{}')
-    return typeof read === 'object' && read !== null ? (read as Record<string, Partial<Tag>>) : {}
-  } catch {
-    return {}
-  }
-}
+/** What this household said of outlines so far. */
+export const said = () => take(api.GET('/api/outline-tags'))
 
 /** What was said last time about a layer or block of this name; for a new name only its name is proposed. */
-export function recall(name: string, store: Storage = window.localStorage): Tag {
-  return { ...fresh(name), ...all(store)[name] }
+export function recall(name: string, known: Schemas['OutlineTag'][]): Tag {
+  const before = known.find((t) => t.outline === name)
+  if (!before) return fresh(name)
+  const { meaning, allowance, quantity, turn, pair, cloth } = before
+  return { name: before.name, meaning, allowance, quantity, turn, pair, cloth }
 }
 
-const MOST = 200
-
-export function remember(name: string, tag: Tag, store: Storage = window.localStorage) {
-  const kept = Object.entries({ ...all(store), [name]: { ...tag } }).slice(-MOST)
-  store.setItem(KEY, JSON.stringify(Object.fromEntries(kept)))
-}
+/** Keeps what was said, for the next drawing with layers or blocks of these names. */
+export const remember = (tags: { outline: string; tag: Tag }[]) =>
+  take(
+    api.PUT('/api/outline-tags', {
+      body: tags.map(({ outline, tag }) => ({
+        outline,
+        ...tag,
+        meaning: (tag.meaning || null) as 'CUT' | 'STITCH',
+      })),
+    }),
+  )
