@@ -154,7 +154,10 @@ const words = (name: string) => name.replaceAll('-', ' ')
       <ChangeDoor v-if="wanted" :change="wanted" @done="wanted = undefined" />
     </form>
     <details v-if="piece.marks.length">
-      <summary class="min-h-8 cursor-pointer">{{ piece.marks.length }} marks and when to make them</summary>
+      <summary class="min-h-8 cursor-pointer">
+        {{ piece.marks.length }} mark{{ piece.marks.length === 1 ? '' : 's' }} and when to make
+        {{ piece.marks.length === 1 ? 'it' : 'them' }}
+      </summary>
       <ul class="text-[15px]">
         <li v-for="(m, i) in piece.marks" :key="i" class="border-t border-line py-1">
           {{ m.words }}<template v-if="m.label !== m.words">, {{ m.label }}</template

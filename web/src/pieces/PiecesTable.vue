@@ -35,7 +35,7 @@ const laid = computed(() =>
 /** A piece so high has its name inside it. */
 const TALL_MM = 250
 /** A letter of a name at the usual zoom, mm. */
-const LETTER_MM = 16
+const LETTER_MM = 17
 const nameOf = (p: Schemas['PieceView']) => (p.quantity > 1 ? `${p.name} × ${p.quantity}` : p.name)
 const isTall = (b: { minY: number; maxY: number }) => b.maxY - b.minY > TALL_MM
 /** Its name is wider than a tall piece: it is written along it. */
@@ -205,7 +205,7 @@ const bounds = computed(() =>
         :text="nameOf(l.item)"
         :room="l.narrow ? l.high : Math.max(l.wide + 78, writtenWide(l.item))"
         :turn="l.narrow ? -90 : 0"
-        :size="14"
+        :size="13"
         halo
         class="fill-ink font-semibold"
       />

@@ -132,7 +132,7 @@ class ChangingIT {
                 .first()
                 .click();
         table.sheet("Pieces");
-        table.text("marks and when to make them").click();
+        table.text("when to make it").click();
         assertThat(table.text("before any elastic draws the cloth together")).isVisible();
         table.goTo("Make");
         table.text("Transfer marks; mark every wrong side").click();
