@@ -27,6 +27,7 @@ final class Search {
     private final BooleanSupplier stop;
     private final Spots spots;
     private final double[] settled;
+    private final BestFit bestFit;
 
     private LayState state;
     private double[] wayDeg;
@@ -34,6 +35,7 @@ final class Search {
     private PanelChoice choice = PanelChoice.TIGHTEST;
     private boolean worthFirst = true;
     private boolean tilting;
+    private boolean touching;
     private double lengthLimit = Double.POSITIVE_INFINITY;
 
     /** In which order a piece tries the panels. */
@@ -49,6 +51,7 @@ final class Search {
             ShapeBook book,
             Clearances clearances,
             Stripes stripes,
+            Touch touch,
             int[] pieceOf,
             double[] usableMm2) {
         static Bench of(FitProblem problem) {
@@ -64,7 +67,17 @@ final class Search {
                     .mapToDouble(p -> Remnants.usable(p).areaMm2())
                     .toArray();
             return new Bench(
-                    problem, new ShapeBook(problem), new Clearances(problem), new Stripes(problem), pieceOf, usable);
+                    problem,
+                    new ShapeBook(problem),
+                    new Clearances(problem),
+                    new Stripes(problem),
+                    new Touch(problem),
+                    pieceOf,
+                    usable);
+        }
+
+        boolean isShortest() {
+            return problem.objective() == Objective.SHORTEST;
         }
 
         FitPiece piece(int copy) {
@@ -82,6 +95,7 @@ final class Search {
         this.random = new Random(seed);
         this.stop = stop;
         this.spots = new Spots(bench.pieceOf.length);
+        this.bestFit = new BestFit(bench, random, stop, spots);
         this.settled = new double[bench.stripes.groupCount()];
         this.state = new LayState(bench.pieceOf.length);
         this.wayDeg = new double[bench.problem.panels().size()];
@@ -96,6 +110,7 @@ final class Search {
         boolean isLarge = bench.problem.pieces().size() * wayDeg.length > TIGHTNESS_PAIRS;
         choice = isLarge ? PanelChoice.ROOMIEST : PanelChoice.TIGHTEST;
         tilting = false;
+        touching = false;
     }
 
     /** Runs until told to stop or the steps are used up. */
@@ -167,6 +182,7 @@ final class Search {
         choice = random.nextBoolean() ? PanelChoice.TIGHTEST : PanelChoice.IN_TURN;
         worthFirst = random.nextInt(8) > 0;
         tilting = random.nextInt(3) == 0;
+        touching = random.nextInt(8) > 0;
     }
 
     // Taking off
@@ -231,6 +247,12 @@ final class Search {
     // Laying again
 
     private void recreate() {
+        if (touching) {
+            settle();
+            double left = bench.problem.panels().get(0).outline().box().minX();
+            bestFit.lay(state, settled, isShortest() ? left + lengthLimit : Double.POSITIVE_INFINITY, tilting);
+            return;
+        }
         double[] order = new double[state.shape.length];
         List<Integer> open = new ArrayList<>();
         double noise = random.nextInt(4) * 0.25;
@@ -392,16 +414,20 @@ final class Search {
     }
 
     private boolean mayLie(int copy, int panel, Shape shape) {
+        return mayLie(bench, state, bench.pieceOf[copy], panel, shape);
+    }
+
+    /** May one more copy of the piece lie so, by its handedness? */
+    static boolean mayLie(Bench bench, LayState state, int pieceIndex, int panel, Shape shape) {
         if (bench.problem.panels().get(panel).reversible()) {
             return true;
         }
-        FitPiece piece = bench.piece(copy);
+        FitPiece piece = bench.problem.pieces().get(pieceIndex);
         int used = 0;
         for (int c = 0; c < state.shape.length; c++) {
-            if (c != copy
-                    && bench.pieceOf[c] == bench.pieceOf[copy]
+            if (bench.pieceOf[c] == pieceIndex
                     && state.isPlaced(c)
-                    && shapeOf(c).mirrored == shape.mirrored
+                    && bench.book.shape(state.shape[c]).mirrored == shape.mirrored
                     && !bench.problem.panels().get(state.panel[c]).reversible()) {
                 used++;
             }

@@ -20,6 +20,9 @@ final class Spots {
 
     private double[] edges = new double[1024];
     private int edgeCount;
+    private int edgeCountOfOnly;
+    private double[] freeX = new double[256];
+    private double[] freeY = new double[256];
     private double[] xs = new double[1024];
     private double[] ys = new double[1024];
     private long[] keys = new long[1024];
@@ -91,6 +94,90 @@ final class Spots {
         return false;
     }
 
+    /**
+     * All free corners, none of them twice within a quarter of a millimetre; then {@link #spotX} and {@link #spotY} hold them.
+     *
+     * @param mostX shifts beyond it are left out
+     * @param only corners on the rim of this obstacle alone, by the order they were added; below 0 all
+     * @return how many there are
+     */
+    int all(Room room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
+        count = 0;
+        if (room.rim().isEmpty() || room.rim().box().minX() > mostX) {
+            return 0;
+        }
+        int from = collectEdges(room, only);
+        Box box = room.rim().box();
+        if (mostX < box.maxX()) {
+            addEdge(mostX, box.minY(), mostX, box.maxY());
+        }
+        List<Stripes.Line> binding = Stripes.binding(stripes, settled);
+        if (!binding.isEmpty()) {
+            addOnStripes(box, binding, settled);
+        } else if (only < 0) {
+            addCorners(box);
+        } else {
+            addCornersOf(from, edgeCountOfOnly, box);
+        }
+        return keepFree(room, stripes, settled, mostX);
+    }
+
+    double spotX(int i) {
+        return xs[i];
+    }
+
+    double spotY(int i) {
+        return ys[i];
+    }
+
+    private int keepFree(Room room, List<Stripes.Line> stripes, double[] settled, double mostX) {
+        double low = room.rim().box().minX();
+        double bottom = room.rim().box().minY();
+        for (int i = 0; i < count; i++) {
+            long column = (long) ((xs[i] - low) * 4 + 4);
+            long row = (long) ((ys[i] - bottom) * 4 + 4);
+            keys[i] = (column << 20 | Math.min(row, (1 << 20) - 1)) << INDEX_BITS | i;
+        }
+        Arrays.sort(keys, 0, count);
+        int kept = 0;
+        long last = -1;
+        for (int k = 0; k < count; k++) {
+            long cell = keys[k] >> INDEX_BITS;
+            if (cell == last) {
+                continue;
+            }
+            int i = (int) (keys[k] & (1 << INDEX_BITS) - 1);
+            double x = Math.rint(xs[i] * 1e4) / 1e4;
+            double y = Math.rint(ys[i] * 1e4) / 1e4;
+            if (x <= mostX + 1e-6 && isFree(room, x, y) && Stripes.agree(stripes, settled, x, y)) {
+                last = cell;
+                freeX = ensure(freeX, kept);
+                freeY = ensure(freeY, kept);
+                freeX[kept] = x;
+                freeY[kept++] = y;
+            }
+        }
+        double[] swap = xs;
+        xs = freeX;
+        freeX = swap;
+        swap = ys;
+        ys = freeY;
+        freeY = swap;
+        int room2 = Math.min(xs.length, ys.length);
+        if (keys.length < room2) {
+            keys = Arrays.copyOf(keys, room2);
+        } else if (room2 < keys.length) {
+            xs = Arrays.copyOf(xs, keys.length);
+            ys = Arrays.copyOf(ys, keys.length);
+        }
+        count = kept;
+        return kept;
+    }
+
+    private static double[] ensure(double[] array, int index) {
+        return index < array.length ? array : Arrays.copyOf(array, 2 * array.length);
+    }
+
     private boolean isFree(Room room, double x, double y) {
         if (!room.core().covers(x, y)) {
             return false;
@@ -104,10 +191,18 @@ final class Spots {
     }
 
     private void collectEdges(Room room) {
+        collectEdges(room, -1);
+    }
+
+    /** @return place of the first edge of the obstacle {@code only} */
+    private int collectEdges(Room room, int only) {
         edgeCount = 0;
+        edgeCountOfOnly = 0;
+        int first = 0;
         Box box = room.rim().box();
         collect(room.rim(), 0, 0, box);
         for (int o = 0; o < obstacleCount; o++) {
+            int before = edgeCount;
             Box b = obstacles[o].rim().box();
             boolean near = b.minX() + atX[o] <= box.maxX()
                     && b.maxX() + atX[o] >= box.minX()
@@ -115,6 +210,25 @@ final class Spots {
                     && b.maxY() + atY[o] >= box.minY();
             if (near) {
                 collect(obstacles[o].rim(), atX[o], atY[o], box);
+            }
+            if (o == only) {
+                first = before;
+                edgeCountOfOnly = edgeCount - before;
+            }
+        }
+        return first;
+    }
+
+    private void addCornersOf(int from, int n, Box box) {
+        for (int a = from; a < from + n; a++) {
+            int i = 4 * a;
+            add(edges[i], edges[i + 1], box);
+            add(edges[i + 2], edges[i + 3], box);
+            for (int b = 0; b < edgeCount; b++) {
+                boolean counted = b >= from && b <= a && b < from + n;
+                if (!counted && edges[4 * b] <= edges[i + 2] && edges[4 * b + 2] >= edges[i]) {
+                    addCrossing(i, 4 * b, box);
+                }
             }
         }
     }
@@ -131,16 +245,20 @@ final class Spots {
                     || Math.min(y0, y1) > box.maxY()) {
                 continue;
             }
-            if (edges.length < 4 * (edgeCount + 1)) {
-                edges = Arrays.copyOf(edges, 2 * edges.length);
-            }
-            boolean forward = x0 <= x1;
-            int at = 4 * edgeCount++;
-            edges[at] = forward ? x0 : x1;
-            edges[at + 1] = forward ? y0 : y1;
-            edges[at + 2] = forward ? x1 : x0;
-            edges[at + 3] = forward ? y1 : y0;
+            addEdge(x0, y0, x1, y1);
         }
+    }
+
+    private void addEdge(double x0, double y0, double x1, double y1) {
+        if (edges.length < 4 * (edgeCount + 1)) {
+            edges = Arrays.copyOf(edges, 2 * edges.length);
+        }
+        boolean forward = x0 <= x1;
+        int at = 4 * edgeCount++;
+        edges[at] = forward ? x0 : x1;
+        edges[at + 1] = forward ? y0 : y1;
+        edges[at + 2] = forward ? x1 : x0;
+        edges[at + 3] = forward ? y1 : y0;
     }
 
     private void addCorners(Box box) {
