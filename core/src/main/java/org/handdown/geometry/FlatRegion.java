@@ -2,6 +2,7 @@ package org.handdown.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A region in flat arrays, for asking very many times whether a point lies inside. Edges of all rings, holes included; a point is
@@ -10,10 +11,14 @@ import java.util.List;
 public final class FlatRegion {
     private static final int BANDS = 24;
     private static final int COORDINATES = 4;
+    private static final int GRID = 40;
+    private static final double SHALLOWEST_MM = 1e-6;
 
     private final double[] edges;
     private final Box box;
     private final int[][] bands;
+    /** Made when first asked for; two threads may make it twice, alike. */
+    private volatile float @Nullable [] depths;
 
     private FlatRegion(double[] edges, Box box) {
         this.edges = edges;
@@ -45,6 +50,27 @@ public final class FlatRegion {
             turned[i] = -edges[i];
         }
         return new FlatRegion(turned, new Box(-box.maxX(), -box.maxY(), -box.minX(), -box.minY()));
+    }
+
+    /** Turned about the origin, degrees counter-clockwise; whole quarter turns come out exact. */
+    public FlatRegion turned(double degrees) {
+        if (isEmpty()) {
+            return this;
+        }
+        Placement turn = new Placement(0, 0, degrees, false);
+        double[] turned = new double[edges.length];
+        double[] low = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
+        double[] high = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        for (int i = 0; i < edges.length; i += 2) {
+            Point p = turn.toPanel(new Point(edges[i], edges[i + 1]));
+            turned[i] = p.x();
+            turned[i + 1] = p.y();
+            low[0] = Math.min(low[0], p.x());
+            low[1] = Math.min(low[1], p.y());
+            high[0] = Math.max(high[0], p.x());
+            high[1] = Math.max(high[1], p.y());
+        }
+        return new FlatRegion(turned, new Box(low[0], low[1], high[0], high[1]));
     }
 
     public boolean isEmpty() {
@@ -88,6 +114,61 @@ public final class FlatRegion {
             }
         }
         return inside;
+    }
+
+    /**
+     * Distance to the nearest edge of a point that lies inside, 0 outside. Whether it lies inside is exact; how deep is read off a grid
+     * and off by a fraction of its cells, because it only guides a search.
+     */
+    public double depth(double x, double y) {
+        if (!covers(x, y)) {
+            return 0;
+        }
+        float[] grid = depths;
+        if (grid == null) {
+            grid = depthGrid();
+            depths = grid;
+        }
+        double u = (x - box.minX()) / Math.max(box.widthMm(), 1e-9) * GRID;
+        double v = (y - box.minY()) / Math.max(box.heightMm(), 1e-9) * GRID;
+        int i = Math.min(GRID - 1, (int) u);
+        int j = Math.min(GRID - 1, (int) v);
+        double s = u - i;
+        double t = v - j;
+        int k = j * (GRID + 1) + i;
+        double low = grid[k] + s * (grid[k + 1] - grid[k]);
+        double high = grid[k + GRID + 1] + s * (grid[k + GRID + 2] - grid[k + GRID + 1]);
+        return Math.max(SHALLOWEST_MM, low + t * (high - low));
+    }
+
+    /** Signed distances to the nearest edge on a grid over the box: below 0 outside. */
+    private float[] depthGrid() {
+        float[] grid = new float[(GRID + 1) * (GRID + 1)];
+        for (int j = 0; j <= GRID; j++) {
+            double y = box.minY() + box.heightMm() * j / GRID;
+            for (int i = 0; i <= GRID; i++) {
+                double x = box.minX() + box.widthMm() * i / GRID;
+                double far = distanceMm(x, y);
+                grid[j * (GRID + 1) + i] = (float) (covers(x, y) ? far : -far);
+            }
+        }
+        return grid;
+    }
+
+    private double distanceMm(double x, double y) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < edges.length; i += COORDINATES) {
+            double ux = edges[i + 2] - edges[i];
+            double uy = edges[i + 3] - edges[i + 1];
+            double px = x - edges[i];
+            double py = y - edges[i + 1];
+            double square = ux * ux + uy * uy;
+            double t = square == 0 ? 0 : Math.max(0, Math.min(1, (px * ux + py * uy) / square));
+            double dx = px - t * ux;
+            double dy = py - t * uy;
+            least = Math.min(least, dx * dx + dy * dy);
+        }
+        return Math.sqrt(least);
     }
 
     private static int band(double y, Box box) {

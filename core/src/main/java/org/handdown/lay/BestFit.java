@@ -231,16 +231,17 @@ final class BestFit {
             }
         }
         List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-        int count = spots.all(room, stripes, settled, wallMm - shape.box.maxX(), only);
+        int count = spots.corners(room, stripes, settled, wallMm - shape.box.maxX(), only);
         for (int i = 0; i < count; i++) {
-            double x = spots.spotX(i);
-            double y = spots.spotY(i);
+            double x = spots.cornerX(i);
+            double y = spots.cornerY(i);
             double rough = table.share(shape, x, y, 4);
-            if (rough + ROUGH < best.score) {
+            if (rough < 0 || rough + ROUGH < best.score) {
                 continue;
             }
-            double score = table.share(shape, x, y, 1) * (1 + noise * random.nextGaussian());
-            if (score > best.score) {
+            double score = table.share(shape, x, y, 1);
+            score *= noise == 0 ? 1 : 1 + noise * random.nextGaussian();
+            if (score > best.score && spots.isFree(room, stripes, settled, i)) {
                 best.score = score;
                 best.shape = shape.index;
                 best.x = x;

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.handdown.geometry.FlatRegion;
 import org.handdown.geometry.NoFitPolygon;
+import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
@@ -33,6 +34,7 @@ final class Clearances {
 
     private final FitProblem problem;
     private final Map<Long, Obstacle> obstacles = new ConcurrentHashMap<>();
+    private final Map<Pair, Obstacle> unturned = new ConcurrentHashMap<>();
     private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
 
     /** Spots where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
@@ -40,7 +42,14 @@ final class Clearances {
         Obstacle opposite() {
             return new Obstacle(rim.opposite(), core.opposite());
         }
+
+        Obstacle turned(double degrees) {
+            return degrees == 0 ? this : new Obstacle(rim.turned(degrees), core.turned(degrees));
+        }
     }
+
+    /** Two variants on their sides, and by how much the second is turned against the first, in steps of 10⁻⁷ degrees. */
+    private record Pair(int fixed, int moving, long turn) {}
 
     /** Spots where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
     record Room(FlatRegion rim, FlatRegion core, double areaMm2) {}
@@ -53,7 +62,9 @@ final class Clearances {
         Long key = key(fixed.index, moving.index);
         Obstacle known = obstacles.get(key);
         if (known == null) {
-            known = fixed.index > moving.index ? between(moving, fixed).opposite() : obstacle(fixed, moving);
+            known = fixed.index > moving.index
+                    ? between(moving, fixed).opposite()
+                    : unturned(fixed, moving).turned(fixed.turnDeg);
             obstacles.put(key, known);
         }
         return known;
@@ -64,8 +75,26 @@ final class Clearances {
         return meeting(Region.of(fixed.lean), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.lean);
     }
 
-    private Obstacle obstacle(Shape fixed, Shape moving) {
-        Region meeting = meeting(fixed, moving);
+    /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
+    private Obstacle unturned(Shape fixed, Shape moving) {
+        double by = GrainTurns.normal(moving.turnDeg - fixed.turnDeg);
+        Pair pair = new Pair(fixed.base, moving.base, Math.round(by * 1e7));
+        Obstacle known = unturned.get(pair);
+        if (known == null) {
+            known = obstacle(turned(fixed, 0), turned(moving, by));
+            unturned.put(pair, known);
+        }
+        return known;
+    }
+
+    private static Ring turned(Shape shape, double degrees) {
+        return shape.turnDeg == degrees
+                ? shape.lean
+                : new Placement(0, 0, degrees - shape.turnDeg, false).toPanel(shape.lean);
+    }
+
+    private Obstacle obstacle(Ring fixed, Ring moving) {
+        Region meeting = meeting(Region.of(fixed), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving);
         return new Obstacle(
                 FlatRegion.of(meeting.grownMitred(-RIM_MM)), FlatRegion.of(meeting.grownMitred(-RIM_MM - TEST_MM)));
     }

@@ -141,14 +141,12 @@ public final class Fitter {
 
     private List<Placed> placed(Search.Bench bench, LayState lay) {
         List<Placed> placements = new ArrayList<>();
-        int copyNumber = 0;
         for (int c = 0; c < lay.shape.length; c++) {
-            copyNumber = c > 0 && bench.pieceOf()[c] == bench.pieceOf()[c - 1] ? copyNumber + 1 : 0;
             if (lay.isPlaced(c)) {
                 Shape shape = bench.book().shape(lay.shape[c]);
                 placements.add(new Placed(
                         bench.piece(c).id(),
-                        copyNumber,
+                        bench.copyNumber(c),
                         shape.variant.id(),
                         problem.panels().get(lay.panel[c]).id(),
                         shape.at(lay.x[c], lay.y[c])));

@@ -75,6 +75,7 @@ public final class HandLay {
         FitPiece piece = problem.piece(placed.piece());
         return new Shape(
                 index,
+                index,
                 0,
                 piece.variant(placed.variant()),
                 placed.at().rotation(),

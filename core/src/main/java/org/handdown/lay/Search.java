@@ -17,6 +17,18 @@ final class Search {
     /** Steps without gain before the search goes on from the best lay, or from an empty table. */
     private static final int PATIENCE = 120;
 
+    /** Steps without gain on the first lengths that are aimed at; later ones get more. */
+    private static final double FIRST_PATIENCE = 12;
+
+    /** Rounds of working overlaps out. */
+    private static final int ROUNDS = 300;
+
+    /** Squeezes that fail one after the other before the pieces are laid anew. */
+    private static final int MOST_FAILURES = 6;
+
+    /** A gain in length worth a new lay, mm. */
+    private static final double LEAST_GAIN_MM = 0.05;
+
     /** A tilted piece must reach this much less far to be preferred: it is harder to chalk. */
     private static final double TILT_PENALTY_MM = 15;
 
@@ -28,6 +40,7 @@ final class Search {
     private final Spots spots;
     private final double[] settled;
     private final BestFit bestFit;
+    private final Separation separation;
 
     private LayState state;
     private double[] wayDeg;
@@ -36,6 +49,8 @@ final class Search {
     private boolean worthFirst = true;
     private boolean tilting;
     private boolean touching;
+    private Score shortest = Score.NOTHING;
+    private LayState shortestState;
     private double lengthLimit = Double.POSITIVE_INFINITY;
 
     /** In which order a piece tries the panels. */
@@ -76,6 +91,15 @@ final class Search {
                     usable);
         }
 
+        /** Number of a copy among those of its piece, from 0. */
+        int copyNumber(int copy) {
+            int first = copy;
+            while (first > 0 && pieceOf[first - 1] == pieceOf[copy]) {
+                first--;
+            }
+            return copy - first;
+        }
+
         boolean isShortest() {
             return problem.objective() == Objective.SHORTEST;
         }
@@ -96,8 +120,10 @@ final class Search {
         this.stop = stop;
         this.spots = new Spots(bench.pieceOf.length);
         this.bestFit = new BestFit(bench, random, stop, spots);
+        this.separation = new Separation(bench, random, stop, spots);
         this.settled = new double[bench.stripes.groupCount()];
         this.state = new LayState(bench.pieceOf.length);
+        this.shortestState = state;
         this.wayDeg = new double[bench.problem.panels().size()];
         this.panelOrder = new ArrayList<>();
         for (int i = 0; i < wayDeg.length; i++) {
@@ -116,19 +142,32 @@ final class Search {
     /** Runs until told to stop or the steps are used up. */
     void run(long steps, Better better) {
         recreate();
+        if (isShortest()) {
+            shorten(steps, better);
+        } else {
+            fill(steps, better);
+        }
+    }
+
+    private void fill(long steps, Better better) {
         Score best = score(Score.NOTHING);
         LayState bestState = state.copy();
         better.found(bestState, best);
         Score current = best;
+        double weight = weight();
         int idle = 0;
+        int required = bench.problem.pieces().stream()
+                .mapToInt(p -> p.required() ? p.quantity() : 0)
+                .sum();
         for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
-            if (isShortest() && best.required() == bench.pieceOf.length) {
-                lengthLimit = -best.leftover() - 0.05;
-            }
             LayState before = state.copy();
             chooseWays();
-            ruin();
-            recreate();
+            if (idle > 4 && current.required() < required && random.nextInt(4) == 0) {
+                separate();
+            } else {
+                ruin();
+                recreate();
+            }
             if (stop.getAsBoolean()) {
                 break;
             }
@@ -141,28 +180,194 @@ final class Search {
             } else {
                 idle++;
             }
-            if (isAcceptable(now, current)) {
+            if (isAcceptable(now, current, weight)) {
                 current = now;
+                weight = weight();
             } else {
                 state = before;
             }
             if (idle >= PATIENCE) {
                 idle = 0;
                 state = random.nextInt(3) == 0 ? new LayState(bench.pieceOf.length) : bestState.copy();
-                lengthLimit = Double.POSITIVE_INFINITY;
                 recreate();
                 current = score(best);
+                weight = weight();
             }
         }
     }
 
-    private boolean isAcceptable(Score now, Score current) {
-        if (!now.placesAsMuchAs(current)) {
-            return now.required() >= current.required() && random.nextInt(25) == 0;
+    /**
+     * Ever shorter, in turn by two ways: a length is aimed at between the least thinkable and the best so far, and the pieces are laid
+     * into it anew where they fit best; and the best lay is squeezed a little and the overlaps worked out.
+     */
+    private void shorten(long steps, Better better) {
+        shortest = score(Score.NOTHING);
+        shortestState = state.copy();
+        better.found(shortestState, shortest);
+        double least = leastLengthMm();
+        double aim = 0.6;
+        double patience = FIRST_PATIENCE;
+        double squeeze = 0.02;
+        for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
+            int failures = 0;
+            while (failures < MOST_FAILURES && lengthMm() < 1e9 && !stop.getAsBoolean()) {
+                lengthLimit = Math.max(least, lengthMm() * (1 - squeeze));
+                if (lengthLimit > lengthMm() - LEAST_GAIN_MM) {
+                    break;
+                }
+                if (squeeze(failures, better)) {
+                    squeeze = Math.min(0.04, squeeze * 1.3);
+                    failures = 0;
+                } else {
+                    squeeze = Math.max(0.0015, squeeze * 0.6);
+                    failures++;
+                }
+            }
+            double length = lengthMm();
+            lengthLimit = Math.min(least + (length - least) * aim, length - LEAST_GAIN_MM);
+            boolean done = relay(patience, better);
+            patience = done ? patience : Math.min(PATIENCE, patience * 1.3);
+            aim = done ? Math.max(0, aim - 0.2) : aim > 0.95 || random.nextInt(5) == 0 ? 0 : aim + (1 - aim) * 0.3;
         }
-        boolean more = !current.placesAsMuchAs(now);
+    }
+
+    private double lengthMm() {
+        return shortest.required() == bench.pieceOf.length ? -shortest.leftover() : Double.POSITIVE_INFINITY;
+    }
+
+    /** Takes the state as the shortest lay if it is. */
+    private boolean isShorter(Better better) {
+        Score now = score(shortest);
+        if (now.compareTo(shortest) <= 0) {
+            return false;
+        }
+        shortest = now;
+        shortestState = state.copy();
+        better.found(shortestState, shortest);
+        return true;
+    }
+
+    private boolean relay(double patience, Better better) {
+        state = random.nextInt(4) == 0 ? new LayState(bench.pieceOf.length) : shortestState.copy();
+        takeOffBeyond();
+        chooseWays();
+        recreate();
+        double weight = weight();
+        for (int idle = 0; idle < patience && !stop.getAsBoolean(); ) {
+            if (isShorter(better)) {
+                return true;
+            }
+            LayState before = state.copy();
+            chooseWays();
+            ruin();
+            recreate();
+            double then = weight();
+            idle = then > weight + 1 ? 0 : idle + 1;
+            if (then >= weight || random.nextInt(30) == 0 && then > 0.9 * weight) {
+                weight = then;
+            } else {
+                state = before;
+            }
+        }
+        return false;
+    }
+
+    /** The shortest lay with all that reaches beyond the limit put in by force; after failures two pieces change places first. */
+    private boolean squeeze(int failures, Better better) {
+        state = shortestState.copy();
+        if (failures > 0) {
+            swapTwo();
+        }
+        List<Integer> beyond = new ArrayList<>();
+        for (int c = 0; c < state.shape.length; c++) {
+            if (state.isPlaced(c) && reach(c) > lengthLimit) {
+                beyond.add(c);
+            }
+        }
+        settle();
+        double left = bench.problem.panels().get(0).outline().box().minX();
+        return separation.work(state, settled, beyond, left + lengthLimit, ROUNDS) && isShorter(better);
+    }
+
+    private void swapTwo() {
+        int n = state.shape.length;
+        int a = random.nextInt(n);
+        int b = random.nextInt(n);
+        if (a == b || bench.pieceOf[a] == bench.pieceOf[b]) {
+            return;
+        }
+        double ax = middleX(a);
+        double ay = middleY(a);
+        state.x[a] += middleX(b) - ax;
+        state.y[a] += middleY(b) - ay;
+        state.x[b] += ax - middleX(b);
+        state.y[b] += ay - middleY(b);
+    }
+
+    /** Puts what is missing in by force and works the overlaps out. */
+    private void separate() {
+        List<Integer> missing = new ArrayList<>();
+        for (int c = 0; c < state.shape.length; c++) {
+            if (!state.isPlaced(c) && (isShortest() || bench.piece(c).required())) {
+                missing.add(c);
+            }
+        }
+        missing.sort(Comparator.comparingDouble(
+                (Integer c) -> -bench.piece(c).variants().get(0).outline().areaMm2()));
+        settle();
+        double wall = isShortest()
+                ? bench.problem.panels().get(0).outline().box().minX() + lengthLimit
+                : Double.POSITIVE_INFINITY;
+        separation.work(state, settled, missing, wall, ROUNDS);
+    }
+
+    /** No lay is shorter than its area over the width, nor than the piece that is longest at its shortest. */
+    private double leastLengthMm() {
+        double area = 0;
+        double longest = 0;
+        for (int c = 0; c < bench.pieceOf.length; c++) {
+            double least = bench.book.ways(bench.pieceOf[c], 0).stream()
+                    .mapToDouble(s -> s.box.widthMm())
+                    .min()
+                    .orElse(0);
+            longest = Math.max(longest, least);
+            area += bench.book.ways(bench.pieceOf[c], 0).stream()
+                    .mapToDouble(s -> s.areaMm2)
+                    .min()
+                    .orElse(0);
+        }
+        double wide = bench.problem.panels().get(0).outline().box().heightMm();
+        return Math.max(longest, area / wide);
+    }
+
+    private void takeOffBeyond() {
+        for (int c = 0; c < state.shape.length; c++) {
+            if (state.isPlaced(c) && reach(c) > lengthLimit) {
+                state.shape[c] = -1;
+            }
+        }
+    }
+
+    /** What lies, by area and then by worth: a smoother guide than the count of pieces. */
+    private double weight() {
+        double weight = 0;
+        for (int c = 0; c < state.shape.length; c++) {
+            if (state.isPlaced(c)) {
+                boolean needed = isShortest() || bench.piece(c).required();
+                weight += shapeOf(c).areaMm2 * (needed ? 1 : 0)
+                        + (isShortest() ? 0 : bench.piece(c).worthM2(shapeOf(c).variant));
+            }
+        }
+        return weight;
+    }
+
+    private boolean isAcceptable(Score now, Score current, double before) {
+        double weight = weight();
+        if (weight < before - 1e-9) {
+            return random.nextInt(25) == 0 && weight > 0.9 * before;
+        }
         double slack = Math.abs(current.leftover()) * 0.02;
-        return more || now.leftover() >= current.leftover() - slack;
+        return weight > before + 1e-9 || now.leftover() >= current.leftover() - slack;
     }
 
     private boolean isShortest() {
@@ -212,12 +417,6 @@ final class Search {
             count = placed.size();
         }
         placed.subList(0, Math.min(count, placed.size())).forEach(c -> state.shape[c] = -1);
-        if (isShortest()) {
-            // Whatever reaches past the length now wanted must be laid again.
-            placed.stream()
-                    .filter(c -> state.isPlaced(c) && reach(c) > lengthLimit)
-                    .forEach(c -> state.shape[c] = -1);
-        }
     }
 
     private double reach(int copy) {

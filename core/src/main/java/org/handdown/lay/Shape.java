@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 /** One way a piece may lie: a variant, turned and mirrored, its outline still at the origin of the panel frame. */
 final class Shape {
     final int index;
+    /** Shared by all turns of one variant on one side. */
+    final int base;
+
     final int piece;
     final FitPiece.Variant variant;
     final double turnDeg;
@@ -24,8 +27,9 @@ final class Shape {
 
     private volatile @Nullable Region seen;
 
-    Shape(int index, int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored, boolean straight) {
+    Shape(int index, int base, int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored, boolean straight) {
         this.index = index;
+        this.base = base;
         this.piece = piece;
         this.variant = variant;
         this.turnDeg = turnDeg;

@@ -13,6 +13,7 @@ final class ShapeBook {
     private final FitProblem problem;
     private final List<Shape> shapes = new ArrayList<>();
     private final Map<Key, Shape> known = new HashMap<>();
+    private final Map<Key, Integer> bases = new HashMap<>();
     private final List<List<List<Shape>>> ways = new ArrayList<>();
 
     private record Key(int piece, String variant, double turn, boolean mirrored) {}
@@ -76,7 +77,8 @@ final class ShapeBook {
 
     private Shape shape(Key key, FitPiece.Variant variant, boolean straight) {
         return known.computeIfAbsent(key, k -> {
-            Shape shape = new Shape(shapes.size(), k.piece, variant, k.turn, k.mirrored, straight);
+            int base = bases.computeIfAbsent(new Key(k.piece, k.variant, 0, k.mirrored), b -> bases.size());
+            Shape shape = new Shape(shapes.size(), base, k.piece, variant, k.turn, k.mirrored, straight);
             shapes.add(shape);
             return shape;
         });

@@ -21,8 +21,6 @@ final class Spots {
     private double[] edges = new double[1024];
     private int edgeCount;
     private int edgeCountOfOnly;
-    private double[] freeX = new double[256];
-    private double[] freeY = new double[256];
     private double[] xs = new double[1024];
     private double[] ys = new double[1024];
     private long[] keys = new long[1024];
@@ -63,12 +61,13 @@ final class Spots {
         if (room.rim().isEmpty()) {
             return false;
         }
-        collectEdges(room);
         count = 0;
+        collectEdges(room, -1);
         List<Stripes.Line> binding = Stripes.binding(stripes, settled);
         if (binding.isEmpty()) {
-            addCorners(room.rim().box());
+            addCrossings(room.rim().box());
         } else {
+            count = 0;
             addOnStripes(room.rim().box(), binding, settled);
         }
         for (int i = 0; i < count; i++) {
@@ -95,87 +94,52 @@ final class Spots {
     }
 
     /**
-     * All free corners, none of them twice within a quarter of a millimetre; then {@link #spotX} and {@link #spotY} hold them.
+     * All corners, free or not; then {@link #cornerX}, {@link #cornerY} and {@link #isFree(Room, List, double[], int)} tell of them.
      *
      * @param mostX shifts beyond it are left out
      * @param only corners on the rim of this obstacle alone, by the order they were added; below 0 all
      * @return how many there are
      */
-    int all(Room room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
+    int corners(Room room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
         count = 0;
         if (room.rim().isEmpty() || room.rim().box().minX() > mostX) {
             return 0;
         }
-        int from = collectEdges(room, only);
         Box box = room.rim().box();
+        List<Stripes.Line> binding = Stripes.binding(stripes, settled);
+        int from = collectEdges(room, only);
         if (mostX < box.maxX()) {
             addEdge(mostX, box.minY(), mostX, box.maxY());
         }
-        List<Stripes.Line> binding = Stripes.binding(stripes, settled);
         if (!binding.isEmpty()) {
+            count = 0;
             addOnStripes(box, binding, settled);
         } else if (only < 0) {
-            addCorners(box);
+            addCrossings(box);
         } else {
-            addCornersOf(from, edgeCountOfOnly, box);
+            addCrossingsOf(from, edgeCountOfOnly, box);
         }
-        return keepFree(room, stripes, settled, mostX);
-    }
-
-    double spotX(int i) {
-        return xs[i];
-    }
-
-    double spotY(int i) {
-        return ys[i];
-    }
-
-    private int keepFree(Room room, List<Stripes.Line> stripes, double[] settled, double mostX) {
-        double low = room.rim().box().minX();
-        double bottom = room.rim().box().minY();
-        for (int i = 0; i < count; i++) {
-            long column = (long) ((xs[i] - low) * 4 + 4);
-            long row = (long) ((ys[i] - bottom) * 4 + 4);
-            keys[i] = (column << 20 | Math.min(row, (1 << 20) - 1)) << INDEX_BITS | i;
-        }
-        Arrays.sort(keys, 0, count);
         int kept = 0;
-        long last = -1;
-        for (int k = 0; k < count; k++) {
-            long cell = keys[k] >> INDEX_BITS;
-            if (cell == last) {
-                continue;
+        for (int i = 0; i < count; i++) {
+            if (xs[i] <= mostX + 1e-6) {
+                xs[kept] = Math.rint(xs[i] * 1e4) / 1e4;
+                ys[kept++] = Math.rint(ys[i] * 1e4) / 1e4;
             }
-            int i = (int) (keys[k] & (1 << INDEX_BITS) - 1);
-            double x = Math.rint(xs[i] * 1e4) / 1e4;
-            double y = Math.rint(ys[i] * 1e4) / 1e4;
-            if (x <= mostX + 1e-6 && isFree(room, x, y) && Stripes.agree(stripes, settled, x, y)) {
-                last = cell;
-                freeX = ensure(freeX, kept);
-                freeY = ensure(freeY, kept);
-                freeX[kept] = x;
-                freeY[kept++] = y;
-            }
-        }
-        double[] swap = xs;
-        xs = freeX;
-        freeX = swap;
-        swap = ys;
-        ys = freeY;
-        freeY = swap;
-        int room2 = Math.min(xs.length, ys.length);
-        if (keys.length < room2) {
-            keys = Arrays.copyOf(keys, room2);
-        } else if (room2 < keys.length) {
-            xs = Arrays.copyOf(xs, keys.length);
-            ys = Arrays.copyOf(ys, keys.length);
         }
         count = kept;
         return kept;
     }
 
-    private static double[] ensure(double[] array, int index) {
-        return index < array.length ? array : Arrays.copyOf(array, 2 * array.length);
+    double cornerX(int i) {
+        return xs[i];
+    }
+
+    double cornerY(int i) {
+        return ys[i];
+    }
+
+    boolean isFree(Room room, List<Stripes.Line> stripes, double[] settled, int corner) {
+        return isFree(room, xs[corner], ys[corner]) && Stripes.agree(stripes, settled, xs[corner], ys[corner]);
     }
 
     private boolean isFree(Room room, double x, double y) {
@@ -190,17 +154,17 @@ final class Spots {
         return true;
     }
 
-    private void collectEdges(Room room) {
-        collectEdges(room, -1);
-    }
-
-    /** @return place of the first edge of the obstacle {@code only} */
+    /**
+     * All edges that matter, and their corners: of {@code only} if that is an obstacle.
+     *
+     * @return place of the first edge of the obstacle {@code only}
+     */
     private int collectEdges(Room room, int only) {
         edgeCount = 0;
         edgeCountOfOnly = 0;
         int first = 0;
         Box box = room.rim().box();
-        collect(room.rim(), 0, 0, box);
+        collect(room.rim(), 0, 0, box, only < 0);
         for (int o = 0; o < obstacleCount; o++) {
             int before = edgeCount;
             Box b = obstacles[o].rim().box();
@@ -209,7 +173,7 @@ final class Spots {
                     && b.minY() + atY[o] <= box.maxY()
                     && b.maxY() + atY[o] >= box.minY();
             if (near) {
-                collect(obstacles[o].rim(), atX[o], atY[o], box);
+                collect(obstacles[o].rim(), atX[o], atY[o], box, only < 0 || o == only);
             }
             if (o == only) {
                 first = before;
@@ -219,11 +183,9 @@ final class Spots {
         return first;
     }
 
-    private void addCornersOf(int from, int n, Box box) {
+    private void addCrossingsOf(int from, int n, Box box) {
         for (int a = from; a < from + n; a++) {
             int i = 4 * a;
-            add(edges[i], edges[i + 1], box);
-            add(edges[i + 2], edges[i + 3], box);
             for (int b = 0; b < edgeCount; b++) {
                 boolean counted = b >= from && b <= a && b < from + n;
                 if (!counted && edges[4 * b] <= edges[i + 2] && edges[4 * b + 2] >= edges[i]) {
@@ -233,12 +195,15 @@ final class Spots {
         }
     }
 
-    private void collect(FlatRegion region, double ox, double oy, Box box) {
+    private void collect(FlatRegion region, double ox, double oy, Box box, boolean withCorners) {
         for (int e = 0; e < region.edgeCount(); e++) {
             double x0 = region.x0(e) + ox;
             double y0 = region.y0(e) + oy;
             double x1 = region.x1(e) + ox;
             double y1 = region.y1(e) + oy;
+            if (withCorners) {
+                add(x0, y0, box);
+            }
             if (Math.max(x0, x1) < box.minX()
                     || Math.min(x0, x1) > box.maxX()
                     || Math.max(y0, y1) < box.minY()
@@ -261,12 +226,10 @@ final class Spots {
         edges[at + 3] = forward ? y1 : y0;
     }
 
-    private void addCorners(Box box) {
+    private void addCrossings(Box box) {
         int[] order = byLeftEnd();
         for (int a = 0; a < edgeCount; a++) {
             int i = 4 * order[a];
-            add(edges[i], edges[i + 1], box);
-            add(edges[i + 2], edges[i + 3], box);
             for (int b = a + 1; b < edgeCount && edges[4 * order[b]] <= edges[i + 2]; b++) {
                 addCrossing(i, 4 * order[b], box);
             }

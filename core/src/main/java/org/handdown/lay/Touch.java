@@ -20,6 +20,12 @@ final class Touch {
     private static final double STEPS_PER_MM = 127 / REACH_MM;
 
     private static final byte FAR = 127;
+    /** So deep inside something that no rounding can make it the edge. */
+    private static final byte DEEP = -1;
+
+    private static final double DEEP_CELLS = 2.4;
+    /** So many samples deep inside something and the shape certainly lies on it. */
+    private static final int MOST_DEEP = 1;
     private static final int MOST_CELLS = 1_200_000;
     private static final double SAMPLE_MM = 7;
     private static final int LEAST_SAMPLES = 48;
@@ -94,7 +100,7 @@ final class Touch {
         }
 
         /**
-         * Share of the shape's outline that touches, 0 to 1.
+         * Share of the shape's outline that touches, 0 to 1; below 0 where the shape certainly lies on something.
          *
          * @param every looks at each n-th sample only
          */
@@ -105,13 +111,20 @@ final class Touch {
             double oy = (y - field.y0) * scale + 0.5;
             int sum = 0;
             int n = 0;
+            int deep = 0;
             for (int i = 0; i < at.length; i += 2 * every) {
                 int cx = (int) (at[i] * scale + ox);
                 int cy = (int) (at[i + 1] * scale + oy);
-                int d = cx < 0 || cy < 0 || cx >= field.wide || cy >= field.high ? 0 : field.far[cy * field.wide + cx];
+                int d = cx < 0 || cy < 0 || cx >= field.wide || cy >= field.high ? DEEP : field.far[cy * field.wide + cx];
                 double toWall = wallMm - x - at[i];
                 if (toWall < REACH_MM) {
                     d = Math.min(d, (int) Math.max(0, toWall * STEPS_PER_MM));
+                }
+                if (d < 0) {
+                    d = 0;
+                    if (++deep > MOST_DEEP) {
+                        return -1;
+                    }
                 }
                 sum += FAR - d;
                 n++;
@@ -192,7 +205,7 @@ final class Touch {
                     k++;
                 }
                 if (in == inside) {
-                    f.far[j * f.wide + i] = 0;
+                    f.far[j * f.wide + i] = DEEP;
                 }
             }
         }
@@ -219,10 +232,14 @@ final class Touch {
                     double dy = py - t * along.y();
                     double d = dx * dx + dy * dy;
                     if (d < reach * reach) {
-                        byte far = (byte) Math.max(0, (Math.sqrt(d) - keptMm) * STEPS_PER_MM);
                         int at = j * f.wide + i;
-                        if (far < f.far[at]) {
-                            f.far[at] = far;
+                        double far = Math.sqrt(d);
+                        if (f.far[at] < 0 || f.far[at] == 0) {
+                            // Inside, but near its line.
+                            f.far[at] = far < DEEP_CELLS * f.cell ? 0 : f.far[at];
+                        } else {
+                            byte outside = (byte) Math.max(0, (far - keptMm) * STEPS_PER_MM);
+                            f.far[at] = (byte) Math.min(f.far[at], outside);
                         }
                     }
                 }
