@@ -46,9 +46,11 @@ exec_bench() {
   case ${1:-} in
     panels) main=org.handdown.bench.PanelFigures ;;
     pieces) main=org.handdown.bench.PieceFigures ;;
-    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces." ;;
+    fit) main=org.handdown.bench.FitFigures ;;
+    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces, fit." ;;
   esac
-  exec java -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main"
+  shift
+  exec java -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main" "$@"
 }
 
 build_app() {

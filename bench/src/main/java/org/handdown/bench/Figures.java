@@ -23,6 +23,11 @@ final class Figures {
         line(name, value, unit, "≤ " + plain(goal), value <= goal);
     }
 
+    /** A figure without a goal. */
+    void told(String name, double value, String unit) {
+        line(name, value, unit, "", true);
+    }
+
     private void line(String name, double value, String unit, String goal, boolean met) {
         allMet &= met;
         ObjectNode node = JSON.createObjectNode()

@@ -30,7 +30,10 @@ final class GarmentSets {
     static final List<Set> ALL = List.of(
             new Set("dungarees and smock", true, Map.of("dungarees", List.of(1100.0), "smock", List.of(1100.0))),
             new Set("three T-shirts", false, Map.of("t-shirt", List.of(1100.0, 1220.0, 1400.0))),
-            new Set("bodywarmer and trousers", false, Map.of("bodywarmer", List.of(1400.0), "elastic-trousers", List.of(1400.0, 1100.0))),
+            new Set(
+                    "bodywarmer and trousers",
+                    false,
+                    Map.of("bodywarmer", List.of(1400.0), "elastic-trousers", List.of(1400.0, 1100.0))),
             new Set("jacket and wrap skirt", true, Map.of("jacket", List.of(1650.0), "wrap-skirt", List.of(1650.0))),
             new Set("dungarees in four sizes", false, Map.of("dungarees", List.of(920.0, 1040.0, 1160.0, 1280.0))));
 
@@ -44,17 +47,15 @@ final class GarmentSets {
                 .mapToDouble(p -> p.quantity() * p.variants().get(0).outline().areaMm2())
                 .sum();
         Ring cloth = Ring.rectangle(0, 0, Math.ceil(3 * area / CLOTH_WIDE_MM), CLOTH_WIDE_MM);
-        FitPanel panel = new FitPanel(
-                "cloth", cloth, List.of(), List.of(), "cloth", 0, set.oneWay, false, List.of(), List.of());
+        FitPanel panel =
+                new FitPanel("cloth", cloth, List.of(), List.of(), "cloth", 0, set.oneWay, false, List.of(), List.of());
         return new FitProblem(Objective.SHORTEST, GAP_MM, 0, List.of(panel), pieces);
     }
 
     private static List<FitPiece> pieces(String draft, double heightMm) {
         Wearer wearer = new Wearer(
                         "somebody",
-                        Map.of(
-                                BodyMeasure.HEIGHT,
-                                new Wearer.Taken(Length.ofMm(heightMm), "", Origin.TAPE)))
+                        Map.of(BodyMeasure.HEIGHT, new Wearer.Taken(Length.ofMm(heightMm), "", Origin.TAPE)))
                 .proposing(Drafts.require(draft).measures());
         Design design = Drafts.require(draft).draw(wearer, Map.of());
         return design.pieces().stream()
@@ -64,12 +65,11 @@ final class GarmentSets {
     }
 
     private static FitPiece piece(String id, Piece p) {
-        PieceGrain grain =
-                switch (p.grain()) {
-                    case LENGTHWISE -> PieceGrain.LENGTHWISE;
-                    case EITHER -> PieceGrain.EITHER;
-                    case BIAS -> PieceGrain.BIAS;
-                };
+        PieceGrain grain = switch (p.grain()) {
+            case LENGTHWISE -> PieceGrain.LENGTHWISE;
+            case EITHER -> PieceGrain.EITHER;
+            case BIAS -> PieceGrain.BIAS;
+        };
         return new FitPiece(
                 id,
                 p.quantity(),

@@ -166,12 +166,11 @@ final class Jigsaws {
                 .orElseThrow()
                 .outerRings()
                 .get(0);
-        int quarters =
-                switch (turning) {
-                    case ONE_WAY -> 0;
-                    case TWO_WAY -> 2 * random.nextInt(2);
-                    case QUARTERS -> random.nextInt(4);
-                };
+        int quarters = switch (turning) {
+            case ONE_WAY -> 0;
+            case TWO_WAY -> 2 * random.nextInt(2);
+            case QUARTERS -> random.nextInt(4);
+        };
         Ring turned = new Placement(0, 0, 90.0 * quarters, false).toPanel(ring);
         var box = turned.box();
         return new FitPiece(
@@ -183,8 +182,7 @@ final class Jigsaws {
                 0,
                 true,
                 null,
-                List.of(new FitPiece.Variant(
-                        "plain", turned.moved(-box.minX(), -box.minY()), List.of(), null, 0)),
+                List.of(new FitPiece.Variant("plain", turned.moved(-box.minX(), -box.minY()), List.of(), null, 0)),
                 List.of());
     }
 }

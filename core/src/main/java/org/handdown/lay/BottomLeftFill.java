@@ -32,8 +32,7 @@ public final class BottomLeftFill {
         for (int c = 0; c < bench.pieceOf().length; c++) {
             order.add(c);
         }
-        order.sort(java.util.Comparator.comparingDouble(c -> -bench.book()
-                .ways(bench.pieceOf()[c], 0).stream()
+        order.sort(java.util.Comparator.comparingDouble(c -> -bench.book().ways(bench.pieceOf()[c], 0).stream()
                 .mapToDouble(s -> s.areaMm2)
                 .max()
                 .orElse(0)));

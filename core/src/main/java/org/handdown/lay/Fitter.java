@@ -79,7 +79,7 @@ public final class Fitter {
         List<Placed> placements = sound(placed(bench, winner.lay));
         double spent = seconds();
         // Reasons may take as long again as a short search, but never hold up a person for long.
-        BooleanSupplier hurry = () -> cancelled.getAsBoolean() || seconds() > spent + 1.2;
+        BooleanSupplier hurry = () -> cancelled.getAsBoolean() || seconds() > spent + 0.8;
         return layout(placements, hurry);
     }
 

@@ -18,10 +18,19 @@ final class Search {
     private static final int PATIENCE = 120;
 
     /** Steps without gain on the first lengths that are aimed at; later ones get more. */
-    private static final double FIRST_PATIENCE = 12;
+    private static final double FIRST_PATIENCE = 40;
 
-    /** Rounds of working overlaps out. */
+    /** Lengths to lay anew on, as multiples of the least thinkable. */
+    private static final double[] NEAR_LEAST = {1.0005, 1.004, 1.01, 1.02, 1.035, 1.05};
+
+    /** Rounds of working overlaps out between two layings. */
+    private static final int FEW_ROUNDS = 60;
+
+    /** Rounds of working overlaps out where nothing else is tried. */
     private static final int ROUNDS = 300;
+
+    /** Squeezes one after the other before the pieces are laid anew. */
+    private static final int SQUEEZES = 12;
 
     /** Squeezes that fail one after the other before the pieces are laid anew. */
     private static final int MOST_FAILURES = 6;
@@ -51,6 +60,7 @@ final class Search {
     private boolean touching;
     private Score shortest = Score.NOTHING;
     private LayState shortestState;
+    private double mostRelaid;
     private double lengthLimit = Double.POSITIVE_INFINITY;
 
     /** In which order a piece tries the panels. */
@@ -162,7 +172,7 @@ final class Search {
         for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
             LayState before = state.copy();
             chooseWays();
-            if (idle > 4 && current.required() < required && random.nextInt(4) == 0) {
+            if (idle > 4 && current.required() < required && random.nextInt(14) == 0) {
                 separate();
             } else {
                 ruin();
@@ -205,14 +215,22 @@ final class Search {
         shortestState = state.copy();
         better.found(shortestState, shortest);
         double least = leastLengthMm();
-        double aim = 0.6;
-        double patience = FIRST_PATIENCE;
         double squeeze = 0.02;
+        double patience = FIRST_PATIENCE;
         for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
+            // Where laying anew comes near, it is worth more tries than the squeezing.
+            int tries = step < 2 ? 2 : mostRelaid > 0.9 ? 4 : random.nextInt(3) == 0 ? 1 : 0;
+            for (int i = 0; i < tries && !stop.getAsBoolean(); i++) {
+                // Little above the least thinkable length: where pieces mate, they only do so laid anew.
+                lengthLimit =
+                        Math.min(least * NEAR_LEAST[random.nextInt(NEAR_LEAST.length)], lengthMm() - LEAST_GAIN_MM);
+                relay(patience, better);
+                patience = Math.min(PATIENCE, patience * 1.1);
+            }
             int failures = 0;
-            while (failures < MOST_FAILURES && lengthMm() < 1e9 && !stop.getAsBoolean()) {
+            for (int i = 0; i < SQUEEZES && failures < MOST_FAILURES && !stop.getAsBoolean(); i++) {
                 lengthLimit = Math.max(least, lengthMm() * (1 - squeeze));
-                if (lengthLimit > lengthMm() - LEAST_GAIN_MM) {
+                if (lengthMm() > 1e9 || lengthLimit > lengthMm() - LEAST_GAIN_MM) {
                     break;
                 }
                 if (squeeze(failures, better)) {
@@ -223,11 +241,6 @@ final class Search {
                     failures++;
                 }
             }
-            double length = lengthMm();
-            lengthLimit = Math.min(least + (length - least) * aim, length - LEAST_GAIN_MM);
-            boolean done = relay(patience, better);
-            patience = done ? patience : Math.min(PATIENCE, patience * 1.3);
-            aim = done ? Math.max(0, aim - 0.2) : aim > 0.95 || random.nextInt(5) == 0 ? 0 : aim + (1 - aim) * 0.3;
         }
     }
 
@@ -247,12 +260,15 @@ final class Search {
         return true;
     }
 
+    /** From an empty cloth of the wanted length: laid where it fits best, and what found no room worked in. */
     private boolean relay(double patience, Better better) {
-        state = random.nextInt(4) == 0 ? new LayState(bench.pieceOf.length) : shortestState.copy();
-        takeOffBeyond();
+        state = new LayState(bench.pieceOf.length);
         chooseWays();
+        touching = true;
         recreate();
         double weight = weight();
+        double all =
+                leastLengthMm() * bench.problem.panels().get(0).outline().box().heightMm();
         for (int idle = 0; idle < patience && !stop.getAsBoolean(); ) {
             if (isShorter(better)) {
                 return true;
@@ -269,7 +285,8 @@ final class Search {
                 state = before;
             }
         }
-        return false;
+        mostRelaid = Math.max(weight / all, 0.98 * mostRelaid);
+        return isShorter(better);
     }
 
     /** The shortest lay with all that reaches beyond the limit put in by force; after failures two pieces change places first. */
@@ -285,8 +302,7 @@ final class Search {
             }
         }
         settle();
-        double left = bench.problem.panels().get(0).outline().box().minX();
-        return separation.work(state, settled, beyond, left + lengthLimit, ROUNDS) && isShorter(better);
+        return separation.work(state, settled, beyond, wallMm(), ROUNDS) && isShorter(better);
     }
 
     private void swapTwo() {
@@ -304,21 +320,28 @@ final class Search {
         state.y[b] += ay - middleY(b);
     }
 
-    /** Puts what is missing in by force and works the overlaps out. */
-    private void separate() {
+    /** Copies that should lie and do not. */
+    private List<Integer> missing() {
         List<Integer> missing = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             if (!state.isPlaced(c) && (isShortest() || bench.piece(c).required())) {
                 missing.add(c);
             }
         }
-        missing.sort(Comparator.comparingDouble(
-                (Integer c) -> -bench.piece(c).variants().get(0).outline().areaMm2()));
-        settle();
-        double wall = isShortest()
+        return missing;
+    }
+
+    /** No piece reaches beyond this x. */
+    private double wallMm() {
+        return isShortest()
                 ? bench.problem.panels().get(0).outline().box().minX() + lengthLimit
                 : Double.POSITIVE_INFINITY;
-        separation.work(state, settled, missing, wall, ROUNDS);
+    }
+
+    /** Puts what is missing in by force and works the overlaps out. */
+    private void separate() {
+        settle();
+        separation.work(state, settled, missing(), wallMm(), FEW_ROUNDS);
     }
 
     /** No lay is shorter than its area over the width, nor than the piece that is longest at its shortest. */
@@ -402,13 +425,17 @@ final class Search {
         if (placed.isEmpty()) {
             return;
         }
+        List<Integer> missing = missing();
+        if (!missing.isEmpty() && random.nextInt(6) == 0) {
+            settle();
+            separation.force(state, settled, missing.get(random.nextInt(missing.size())), wallMm());
+            return;
+        }
         int most = Math.max(2, placed.size() / 3);
         int count = Math.min(placed.size(), 1 + random.nextInt(most));
         int kind = random.nextInt(isShortest() ? 2 : 3);
         int first = placed.get(random.nextInt(placed.size()));
-        if (kind == 0 && isShortest()) {
-            placed.sort(Comparator.comparingDouble((Integer c) -> -reach(c)));
-        } else if (kind == 0) {
+        if (kind == 0) {
             java.util.Collections.shuffle(placed, random);
         } else if (kind == 1) {
             placed.sort(Comparator.comparingDouble((Integer c) -> apart(first, c)));
@@ -448,8 +475,7 @@ final class Search {
     private void recreate() {
         if (touching) {
             settle();
-            double left = bench.problem.panels().get(0).outline().box().minX();
-            bestFit.lay(state, settled, isShortest() ? left + lengthLimit : Double.POSITIVE_INFINITY, tilting);
+            bestFit.lay(state, settled, wallMm(), tilting);
             return;
         }
         double[] order = new double[state.shape.length];

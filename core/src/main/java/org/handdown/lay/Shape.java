@@ -26,8 +26,16 @@ final class Shape {
     final Ring lean;
 
     private volatile @Nullable Region seen;
+    private volatile float @Nullable [] samples;
 
-    Shape(int index, int base, int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored, boolean straight) {
+    Shape(
+            int index,
+            int base,
+            int piece,
+            FitPiece.Variant variant,
+            double turnDeg,
+            boolean mirrored,
+            boolean straight) {
         this.index = index;
         this.base = base;
         this.piece = piece;
@@ -49,6 +57,16 @@ final class Shape {
                     .minus(Region.of(
                             variant.hidden().stream().map(at(0, 0)::toPanel).toList()));
             seen = known;
+        }
+        return known;
+    }
+
+    /** Points along the outline for {@link Touch}. */
+    float[] samples() {
+        float[] known = samples;
+        if (known == null) {
+            known = Touch.sampled(ring);
+            samples = known;
         }
         return known;
     }

@@ -62,7 +62,7 @@ final class Spots {
             return false;
         }
         count = 0;
-        collectEdges(room, -1);
+        collectEdges(room, room.rim().box(), -1);
         List<Stripes.Line> binding = Stripes.binding(stripes, settled);
         if (binding.isEmpty()) {
             addCrossings(room.rim().box());
@@ -101,13 +101,18 @@ final class Spots {
      * @return how many there are
      */
     int corners(Room room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
+        return corners(room, room.rim().box(), stripes, settled, mostX, only);
+    }
+
+    /** @param window only corners in it, within the room's own box */
+    int corners(Room room, Box window, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
         count = 0;
-        if (room.rim().isEmpty() || room.rim().box().minX() > mostX) {
+        Box box = window;
+        if (room.rim().isEmpty() || box.minX() > mostX || box.minX() > box.maxX() || box.minY() > box.maxY()) {
             return 0;
         }
-        Box box = room.rim().box();
         List<Stripes.Line> binding = Stripes.binding(stripes, settled);
-        int from = collectEdges(room, only);
+        int from = collectEdges(room, box, only);
         if (mostX < box.maxX()) {
             addEdge(mostX, box.minY(), mostX, box.maxY());
         }
@@ -159,11 +164,10 @@ final class Spots {
      *
      * @return place of the first edge of the obstacle {@code only}
      */
-    private int collectEdges(Room room, int only) {
+    private int collectEdges(Room room, Box box, int only) {
         edgeCount = 0;
         edgeCountOfOnly = 0;
         int first = 0;
-        Box box = room.rim().box();
         collect(room.rim(), 0, 0, box, only < 0);
         for (int o = 0; o < obstacleCount; o++) {
             int before = edgeCount;

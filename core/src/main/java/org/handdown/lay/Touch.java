@@ -26,6 +26,7 @@ final class Touch {
     private static final double DEEP_CELLS = 2.4;
     /** So many samples deep inside something and the shape certainly lies on it. */
     private static final int MOST_DEEP = 1;
+
     private static final int MOST_CELLS = 1_200_000;
     private static final double SAMPLE_MM = 7;
     private static final int LEAST_SAMPLES = 48;
@@ -34,7 +35,6 @@ final class Touch {
     private final FitProblem problem;
     private final Map<Integer, Field> empty = new ConcurrentHashMap<>();
     private final Map<Long, Field> stamps = new ConcurrentHashMap<>();
-    private final Map<Integer, float[]> samples = new ConcurrentHashMap<>();
 
     Touch(FitProblem problem) {
         this.problem = problem;
@@ -105,7 +105,7 @@ final class Touch {
          * @param every looks at each n-th sample only
          */
         double share(Shape shape, double x, double y, int every) {
-            float[] at = samplesOf(shape);
+            float[] at = shape.samples();
             double scale = 1 / field.cell;
             double ox = (x - field.x0) * scale + 0.5;
             double oy = (y - field.y0) * scale + 0.5;
@@ -115,7 +115,9 @@ final class Touch {
             for (int i = 0; i < at.length; i += 2 * every) {
                 int cx = (int) (at[i] * scale + ox);
                 int cy = (int) (at[i + 1] * scale + oy);
-                int d = cx < 0 || cy < 0 || cx >= field.wide || cy >= field.high ? DEEP : field.far[cy * field.wide + cx];
+                int d = cx < 0 || cy < 0 || cx >= field.wide || cy >= field.high
+                        ? DEEP
+                        : field.far[cy * field.wide + cx];
                 double toWall = wallMm - x - at[i];
                 if (toWall < REACH_MM) {
                     d = Math.min(d, (int) Math.max(0, toWall * STEPS_PER_MM));
@@ -248,16 +250,7 @@ final class Touch {
     }
 
     /** Points along the outline, evenly, x and y in turn; shape frame. */
-    private float[] samplesOf(Shape shape) {
-        float[] known = samples.get(shape.index);
-        if (known == null) {
-            known = sampled(shape.ring);
-            samples.put(shape.index, known);
-        }
-        return known;
-    }
-
-    private static float[] sampled(Ring ring) {
+    static float[] sampled(Ring ring) {
         double length = 0;
         for (int i = 0; i < ring.size(); i++) {
             length += ring.at(i).distanceMm(ring.at(i + 1));

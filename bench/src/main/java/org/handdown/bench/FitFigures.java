@@ -1,0 +1,243 @@
+package org.handdown.bench;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.handdown.formats.fit.FitLayoutJson;
+import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.lay.BottomLeftFill;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitPiece;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.Fitter;
+import org.handdown.lay.RuleChecker;
+
+/**
+ * How well pieces are laid: jigsaws and strips whose best answer is known, sets of garments against a plain bottom-left fill given the
+ * same time in the same run, and problems nobody sane would ask for. Laid by the fit command in a process of its own, timed from the
+ * start of that process.
+ *
+ * <p>{@code [SECONDS]} of each lay, 20 unless told otherwise.
+ */
+public final class FitFigures {
+    private static final int THREADS = 2;
+    private static final int FUZZED = 1000;
+    /** Seeds of the figures; others were used while the search was made. */
+    private static final long SEED = 20_000;
+
+    private final Figures out = new Figures(System.out);
+    private final double seconds;
+    private final Path folder;
+    private int invalid;
+
+    private FitFigures(double seconds) throws IOException {
+        this.seconds = seconds;
+        this.folder = Files.createTempDirectory("handdown-bench");
+    }
+
+    public static void main(String[] args) throws IOException, InterruptedException {
+        FitFigures figures = new FitFigures(args.length > 0 ? Double.parseDouble(args[0]) : 20);
+        figures.jigsaws();
+        figures.strips();
+        figures.garments();
+        figures.salvaged();
+        figures.speed();
+        figures.fuzz();
+        figures.out.atMost("lays that broke a rule", figures.invalid, "", 0);
+        System.err.println(figures.out.allMet() ? "  all goals met" : "  not every goal is met");
+    }
+
+    private void jigsaws() throws IOException, InterruptedException {
+        int whole = 0;
+        for (int i = 0; i < 10; i++) {
+            FitProblem problem = Jigsaws.jigsaw(6 + i % 5, 1, Jigsaws.Turning.values()[i % 3], 1, SEED + i);
+            whole += share(problem, fit(problem)) > 1 - 1e-9 ? 1 : 0;
+        }
+        out.atLeast("jigsaws of 6 to 10 pieces, 1 mm slack, all placed, of 10", whole, "", 9);
+        out.atLeast(
+                "jigsaws of 16 to 24 pieces, 1 mm slack, area placed", mean(new int[] {16, 20, 24}, 1, 2), "", 0.92);
+        out.atLeast("jigsaws of 40 pieces, 1 mm slack, area placed", mean(new int[] {40}, 1, 3), "", 0.85);
+        out.told("jigsaws of 10 to 40 pieces, 0.3 mm slack, area placed", mean(new int[] {10, 24, 40}, 0.3, 1), "");
+        out.told("jigsaws of 10 to 40 pieces, no slack, area placed", mean(new int[] {10, 24, 40}, 0, 1), "");
+    }
+
+    private double mean(int[] counts, double slack, int each) throws IOException, InterruptedException {
+        double sum = 0;
+        int n = 0;
+        for (int count : counts) {
+            for (int k = 0; k < each; k++, n++) {
+                FitProblem problem = Jigsaws.jigsaw(
+                        count, slack, Jigsaws.Turning.values()[n % 3], 1 + n % 2, SEED + 100L * count + k);
+                double share = share(problem, fit(problem));
+                out.note("%d pieces, slack %s: %.3f".formatted(count, slack, share));
+                sum += share;
+            }
+        }
+        return sum / n;
+    }
+
+    private static double share(FitProblem problem, FitLayout layout) {
+        double all = problem.pieces().stream().mapToDouble(FitFigures::area).sum();
+        return layout.placements().stream()
+                        .mapToDouble(p -> area(problem.piece(p.piece())))
+                        .sum()
+                / all;
+    }
+
+    private static double area(FitPiece piece) {
+        return piece.variants().get(0).outline().areaMm2();
+    }
+
+    private void strips() throws IOException, InterruptedException {
+        double worst = 0;
+        double sum = 0;
+        int n = 0;
+        for (int count : new int[] {10, 16, 24}) {
+            for (int k = 0; k < 2; k++, n++) {
+                FitProblem problem =
+                        Jigsaws.strip(count, 1000, 600, Jigsaws.Turning.values()[n % 3], SEED + 100L * count + k);
+                double length = length(fit(problem)) / 1000;
+                out.note("strip of %d: %.3f of its length".formatted(count, length));
+                worst = Math.max(worst, length);
+                sum += length;
+            }
+        }
+        out.atMost("strips cut up, used length over the known one, mean", sum / n, "", 1.06);
+        out.told("strips cut up, used length over the known one, worst", worst, "");
+    }
+
+    private static double length(FitLayout layout) {
+        return Objects.requireNonNull(layout.measures().lengthMm());
+    }
+
+    private void garments() throws IOException, InterruptedException {
+        double sum = 0;
+        for (GarmentSets.Set set : GarmentSets.ALL) {
+            FitProblem problem = GarmentSets.problem(set);
+            double ours = length(fit(problem));
+            double plain = length(plain(problem));
+            out.note("%s: %.0f mm, plain %.0f mm".formatted(set.name(), ours, plain));
+            sum += ours / plain;
+        }
+        out.atMost(
+                "garment sets on cloth 1500 mm wide, length over bottom-left fill",
+                sum / GarmentSets.ALL.size(),
+                "",
+                0.92);
+    }
+
+    private void salvaged() throws IOException, InterruptedException {
+        double ours = 0;
+        double plain = 0;
+        for (String file : List.of("1-dungarees", "2-wrap-skirt", "3-bodywarmer", "4-art-smock")) {
+            var lay = ProjectJson.read(Files.readString(Path.of("demo/" + file + ".project.json")))
+                    .lay();
+            if (lay != null) {
+                ours += worth(lay.problem(), fit(lay.problem()));
+                plain += worth(lay.problem(), plain(lay.problem()));
+            }
+        }
+        out.atLeast("salvaged panels of the demo, worth laid over bottom-left fill", ours / plain, "", 1);
+    }
+
+    private static double worth(FitProblem problem, FitLayout layout) {
+        return layout.placements().stream()
+                .mapToDouble(p -> {
+                    FitPiece piece = problem.piece(p.piece());
+                    return piece.worthM2(piece.variant(p.variant()));
+                })
+                .sum();
+    }
+
+    private FitLayout plain(FitProblem problem) {
+        long end = System.nanoTime() + (long) (seconds * 1e9);
+        return new BottomLeftFill(problem, SEED, () -> System.nanoTime() > end).fit();
+    }
+
+    private void speed() {
+        FitProblem problem = Jigsaws.jigsaw(20, 1, Jigsaws.Turning.TWO_WAY, 2, SEED + 7);
+        long start = System.nanoTime();
+        List<double[]> seen = new ArrayList<>();
+        Fitter.Budget budget = new Fitter.Budget(seconds, Long.MAX_VALUE, 1, THREADS);
+        FitLayout layout = new Fitter(
+                        problem,
+                        budget,
+                        System::nanoTime,
+                        () -> false,
+                        lay -> seen.add(new double[] {(System.nanoTime() - start) / 1e9, share(problem, lay)}))
+                .fit();
+        double last = share(problem, layout);
+        out.atMost("first lay of 20 pieces, warm", seen.get(0)[0], "s", 1);
+        out.told(
+                "time to 99 % of the final area, 20 pieces",
+                seen.stream().filter(s -> s[1] > 0.99 * last).findFirst().orElseThrow()[0], "s");
+        long before = System.nanoTime();
+        int times = 50;
+        for (int i = 0; i < times; i++) {
+            invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
+        }
+        out.told("checker, 20 pieces", (System.nanoTime() - before) / 1e6 / times, "ms");
+    }
+
+    private void fuzz() {
+        int broken = 0;
+        double slowest = 0;
+        for (int i = 0; i < FUZZED; i++) {
+            FitProblem problem = Fuzz.problem(SEED + i);
+            long start = System.nanoTime();
+            try {
+                FitLayout layout = Fitter.fit(problem, new Fitter.Budget(0.5, 12, i, 1));
+                int copies =
+                        problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
+                boolean sound = RuleChecker.check(problem, layout).isEmpty()
+                        && layout.placements().size() + layout.unplaced().size() == copies;
+                if (!sound) {
+                    out.note("problem %d: an invalid lay".formatted(SEED + i));
+                    broken++;
+                }
+            } catch (RuntimeException e) {
+                out.note("problem %d: %s".formatted(SEED + i, e));
+                broken++;
+            }
+            slowest = Math.max(slowest, (System.nanoTime() - start) / 1e9);
+        }
+        out.atMost("random problems that crashed or were laid wrongly, of " + FUZZED, broken, "", 0);
+        out.atMost("slowest random problem, half a second allowed", slowest, "s", 3);
+    }
+
+    /** By the fit command, as a person would. */
+    private FitLayout fit(FitProblem problem) throws IOException, InterruptedException {
+        Path in = folder.resolve("problem.json");
+        Path result = folder.resolve("layout.json");
+        Files.writeString(in, FitProblemJson.write(problem).toString());
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseParallelGC",
+                        "-Xmx1g",
+                        "-cp",
+                        System.getProperty("java.class.path").replace(":", File.pathSeparator),
+                        "org.handdown.formats.fit.FitCommand",
+                        in.toString(),
+                        "--out",
+                        result.toString(),
+                        "--seconds",
+                        String.valueOf(seconds),
+                        "--threads",
+                        String.valueOf(THREADS))
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("said.txt").toFile())
+                .start();
+        if (process.waitFor() != 0) {
+            throw new UncheckedIOException(new IOException(Files.readString(folder.resolve("said.txt"))));
+        }
+        FitLayout layout = FitLayoutJson.read(Files.readString(result));
+        invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
+        return layout;
+    }
+}
