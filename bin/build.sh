@@ -29,7 +29,7 @@ build_fit() {
 exec_fit() {
   local here=$PWD
   cd "$FROM" || exit 1
-  exec java -XX:+UseParallelGC -Xshare:auto -cp "$here/$FIT_JAR:$here/formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
+  exec java -XX:+UseParallelGC -Xmx900m -Xshare:auto -cp "$here/$FIT_JAR:$here/formats/target/lib/*" org.handdown.formats.fit.FitCommand "$@"
 }
 
 build_bench() {

@@ -1,5 +1,6 @@
 package org.handdown.geometry;
 
+import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,8 +18,8 @@ public final class FlatRegion {
     private final double[] edges;
     private final Box box;
     private final int[][] bands;
-    /** Made when first asked for; two threads may make it twice, alike. */
-    private volatile float @Nullable [] depths;
+    /** Made when first asked for, given up when memory is needed; two threads may make it twice, alike. */
+    private volatile @Nullable SoftReference<float[]> depths;
 
     private FlatRegion(double[] edges, Box box) {
         this.edges = edges;
@@ -124,10 +125,11 @@ public final class FlatRegion {
         if (!covers(x, y)) {
             return 0;
         }
-        float[] grid = depths;
+        SoftReference<float[]> kept = depths;
+        float[] grid = kept == null ? null : kept.get();
         if (grid == null) {
             grid = depthGrid();
-            depths = grid;
+            depths = new SoftReference<>(grid);
         }
         double u = (x - box.minX()) / Math.max(box.widthMm(), 1e-9) * GRID;
         double v = (y - box.minY()) / Math.max(box.heightMm(), 1e-9) * GRID;

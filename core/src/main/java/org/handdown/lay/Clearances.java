@@ -1,5 +1,6 @@
 package org.handdown.lay;
 
+import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where shapes may lie: against the panel and its flaws, and against each other. Everything is an exact no-fit or inner-fit polygon,
@@ -33,8 +35,9 @@ final class Clearances {
     private static final double TEST_MM = 0.01;
 
     private final FitProblem problem;
-    private final Map<Long, Obstacle> obstacles = new ConcurrentHashMap<>();
-    private final Map<Pair, Obstacle> unturned = new ConcurrentHashMap<>();
+    // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
+    private final Map<Long, SoftReference<Obstacle>> obstacles = new ConcurrentHashMap<>();
+    private final Map<Pair, SoftReference<Obstacle>> unturned = new ConcurrentHashMap<>();
     private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
 
     /** Spots where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
@@ -60,14 +63,18 @@ final class Clearances {
 
     Obstacle between(Shape fixed, Shape moving) {
         Long key = key(fixed.index, moving.index);
-        Obstacle known = obstacles.get(key);
+        Obstacle known = kept(obstacles.get(key));
         if (known == null) {
             known = fixed.index > moving.index
                     ? between(moving, fixed).opposite()
                     : unturned(fixed, moving).turned(fixed.turnDeg);
-            obstacles.put(key, known);
+            obstacles.put(key, new SoftReference<>(known));
         }
         return known;
+    }
+
+    private static @Nullable Obstacle kept(@Nullable SoftReference<Obstacle> reference) {
+        return reference == null ? null : reference.get();
     }
 
     /** Shifts at which the moving shape would lie on the fixed one, both at the origin. */
@@ -79,10 +86,10 @@ final class Clearances {
     private Obstacle unturned(Shape fixed, Shape moving) {
         double by = GrainTurns.normal(moving.turnDeg - fixed.turnDeg);
         Pair pair = new Pair(fixed.base, moving.base, Math.round(by * 1e7));
-        Obstacle known = unturned.get(pair);
+        Obstacle known = kept(unturned.get(pair));
         if (known == null) {
             known = obstacle(turned(fixed, 0), turned(moving, by));
-            unturned.put(pair, known);
+            unturned.put(pair, new SoftReference<>(known));
         }
         return known;
     }

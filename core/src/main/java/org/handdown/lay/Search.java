@@ -29,6 +29,9 @@ final class Search {
     /** Rounds of working overlaps out where nothing else is tried. */
     private static final int ROUNDS = 300;
 
+    /** So many are laid anew fast enough to begin with that. */
+    private static final int FEW_COPIES = 32;
+
     /** Squeezes one after the other before the pieces are laid anew. */
     private static final int SQUEEZES = 12;
 
@@ -219,7 +222,8 @@ final class Search {
         double patience = FIRST_PATIENCE;
         for (long step = 0; step < steps && !stop.getAsBoolean(); step++) {
             // Where laying anew comes near, it is worth more tries than the squeezing.
-            int tries = step < 2 ? 2 : mostRelaid > 0.9 ? 4 : random.nextInt(3) == 0 ? 1 : 0;
+            boolean small = bench.pieceOf.length <= FEW_COPIES;
+            int tries = small && step < 2 ? 2 : mostRelaid > 0.9 ? 4 : random.nextInt(small ? 3 : 8) == 0 ? 1 : 0;
             for (int i = 0; i < tries && !stop.getAsBoolean(); i++) {
                 // Little above the least thinkable length: where pieces mate, they only do so laid anew.
                 lengthLimit =

@@ -35,8 +35,8 @@ class FlatRegionTest {
         Region region = Region.of(ring);
         FlatRegion flat = FlatRegion.of(region);
         Box box = region.box();
-        Region outside = Region.of(Ring.rectangle(
-                        box.minX() - 500, box.minY() - 500, box.widthMm() + 1000, box.heightMm() + 1000))
+        Region outside = Region.of(
+                        Ring.rectangle(box.minX() - 500, box.minY() - 500, box.widthMm() + 1000, box.heightMm() + 1000))
                 .minus(region);
         double cell = Math.hypot(box.widthMm(), box.heightMm()) / 40;
         for (int i = 0; i < 30; i++) {
@@ -61,7 +61,8 @@ class FlatRegionTest {
                     box.minY() + box.heightMm() * random.nextDouble());
             Point q = new Placement(0, 0, degrees, false).turned(p);
             // On the very line the two may differ by rounding.
-            boolean clear = Region.of(ring).covers(p) == Region.of(ring).grown(1e-6).covers(p)
+            boolean clear = Region.of(ring).covers(p)
+                            == Region.of(ring).grown(1e-6).covers(p)
                     && Region.of(ring).covers(p) == Region.of(ring).grown(-1e-6).covers(p);
             if (clear) {
                 assertThat(turned.covers(q.x(), q.y())).isEqualTo(flat.covers(p.x(), p.y()));

@@ -26,7 +26,10 @@ class SearchTest {
         List<FitPiece> pieces = new ArrayList<>();
         for (Region part : parts) {
             Ring ring = part.grown(-0.25).simplified(0.05).outerRings().get(0);
-            pieces.add(Fit.piece("piece-" + pieces.size(), ring.moved(-ring.box().minX(), -ring.box().minY()), 1));
+            pieces.add(Fit.piece(
+                    "piece-" + pieces.size(),
+                    ring.moved(-ring.box().minX(), -ring.box().minY()),
+                    1));
         }
         return pieces;
     }
@@ -103,8 +106,7 @@ class SearchTest {
     @ValueSource(longs = {1, 2, 3, 4})
     void overlapsAreWorkedOut(long seed) {
         FitPanel wide = Fit.panel("p", Ring.rectangle(0, 0, 800, 520));
-        Search.Bench bench =
-                Search.Bench.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
+        Search.Bench bench = Search.Bench.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
         LayState state = new LayState(bench.pieceOf().length);
         List<Integer> all = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
@@ -174,7 +176,8 @@ class SearchTest {
                     Region second = Region.of(new Placement(x, y, two.turnDeg, two.mirrored).toPanel(b));
                     double common = first.intersection(second).areaMm2();
                     if (common > 1 || first.distanceMm(second) > 0.1) {
-                        assertThat(clearances.between(one, two).core().covers(x, y)).isEqualTo(common > 1);
+                        assertThat(clearances.between(one, two).core().covers(x, y))
+                                .isEqualTo(common > 1);
                     }
                 }
             }
