@@ -86,7 +86,9 @@ final class Convolution {
             return Region.EMPTY;
         }
         Geometry union = kept.size() == 1 ? kept.get(0) : CoverageUnion.union(kept.toArray(new Polygon[0]));
-        return new Region(union);
+        // The polygonizer's order of faces and starts of rings is chance; a search that takes the first of equals must
+        // not depend on it.
+        return new Region(union.norm());
     }
 
     private static Collection<LineString> uniqueLines(SnapRoundingNoder noder) {

@@ -111,7 +111,7 @@ public final class Region {
     /** Grown by a distance with bevelled corners: always covers the original, never more than the distance away from it. */
     public Region grownBevelled(double mm) {
         BufferParameters how = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_BEVEL, 1);
-        return new Region(BufferOp.bufferOp(area, mm, how));
+        return new Region(BufferOp.bufferOp(area, mm, how).norm());
     }
 
     /**
@@ -119,7 +119,7 @@ public final class Region {
      */
     public Region grownMitred(double mm) {
         BufferParameters how = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
-        return isEmpty() ? this : new Region(BufferOp.bufferOp(area, mm, how));
+        return isEmpty() ? this : new Region(BufferOp.bufferOp(area, mm, how).norm());
     }
 
     /** Turned about the origin, degrees counter-clockwise. */

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * the exact corners of the free area. After a piece is laid only what it changed is looked at again.
  */
 final class BestFit {
-    private final Search.Bench bench;
+    private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
     private final Spots spots;
@@ -34,7 +34,7 @@ final class BestFit {
     private double wallMm;
     private boolean tilting;
 
-    BestFit(Search.Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    BestFit(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
         this.bench = bench;
         this.random = random;
         this.stop = stop;
@@ -118,7 +118,7 @@ final class BestFit {
         FitPiece p = bench.problem().pieces().get(piece);
         double size = bench.book().shape(chance.shape).areaMm2;
         double lead = p.required() || bench.isShortest() ? 1e6 : 0;
-        return lead + chance.score * Math.pow(size, sizeWeight / 2);
+        return lead + chance.score * StrictMath.pow(size, sizeWeight / 2);
     }
 
     private int put(int piece, int panel) {
@@ -137,7 +137,7 @@ final class BestFit {
 
     private void refresh(int copy, int[] open) {
         int panel = state.panel[copy];
-        boolean settles = settle(copy);
+        boolean settles = bench.settleBy(state, settled, copy);
         Shape laid = bench.book().shape(state.shape[copy]);
         for (int piece = 0; piece < open.length; piece++) {
             if (open[piece] == 0 || stop.getAsBoolean()) {
@@ -159,18 +159,6 @@ final class BestFit {
                 }
             }
         }
-    }
-
-    private boolean settle(int copy) {
-        boolean any = false;
-        Shape shape = bench.book().shape(state.shape[copy]);
-        for (Stripes.Line line : bench.stripes().lines(state.panel[copy], shape)) {
-            if (Double.isNaN(settled[line.group()])) {
-                settled[line.group()] = line.phaseMm(state.x[copy], state.y[copy]);
-                any = true;
-            }
-        }
-        return any;
     }
 
     /**
@@ -198,7 +186,7 @@ final class BestFit {
                 break;
             }
             boolean tried = shape.straight || tilting && random.nextInt(4) == 0;
-            if (!tried || !Search.mayLie(bench, state, piece, panel, shape)) {
+            if (!tried || !bench.mayLie(state, piece, panel, shape)) {
                 continue;
             }
             Clearances.Room room = bench.clearances().on(panel, shape);

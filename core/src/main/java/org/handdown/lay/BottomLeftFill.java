@@ -12,14 +12,14 @@ import java.util.function.BooleanSupplier;
  */
 public final class BottomLeftFill {
     private final FitProblem problem;
-    private final Search.Bench bench;
+    private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
 
     /** @param stop ends the restarts; the first lay is always finished */
     public BottomLeftFill(FitProblem problem, long seed, BooleanSupplier stop) {
         this.problem = problem;
-        this.bench = Search.Bench.of(problem);
+        this.bench = Bench.of(problem);
         this.random = new Random(seed);
         this.stop = stop;
     }
@@ -77,7 +77,7 @@ public final class BottomLeftFill {
     private void put(int copy, int panel, LayState state, double[] settled, Spots spots) {
         double best = Double.POSITIVE_INFINITY;
         for (Shape shape : bench.book().ways(bench.pieceOf()[copy], panel)) {
-            if (!shape.straight || !Search.mayLie(bench, state, bench.pieceOf()[copy], panel, shape)) {
+            if (!shape.straight || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
             }
             spots.clear();
@@ -102,11 +102,7 @@ public final class BottomLeftFill {
             }
         }
         if (state.isPlaced(copy)) {
-            for (Stripes.Line line : bench.stripes().lines(panel, bench.book().shape(state.shape[copy]))) {
-                if (Double.isNaN(settled[line.group()])) {
-                    settled[line.group()] = line.phaseMm(state.x[copy], state.y[copy]);
-                }
-            }
+            bench.settleBy(state, settled, copy);
         }
     }
 }

@@ -71,7 +71,7 @@ public final class Fitter {
     }
 
     public FitLayout fit() {
-        Search.Bench bench = Search.Bench.of(problem);
+        Bench bench = Bench.of(problem);
         List<Found> best = search(bench);
         Found winner = best.stream()
                 .max(Comparator.comparing(Found::score))
@@ -83,7 +83,7 @@ public final class Fitter {
         return layout(placements, hurry);
     }
 
-    private List<Found> search(Search.Bench bench) {
+    private List<Found> search(Bench bench) {
         BooleanSupplier stop = () -> seconds() >= budget.seconds() || cancelled.getAsBoolean();
         @Nullable Found[] best = new Found[budget.threads()];
         List<Thread> threads = new ArrayList<>();
@@ -127,7 +127,7 @@ public final class Fitter {
         }
     }
 
-    private synchronized void report(Search.Bench bench, @Nullable Found[] best, int index, Found found) {
+    private synchronized void report(Bench bench, @Nullable Found[] best, int index, Found found) {
         best[index] = found;
         boolean leads = true;
         for (Found other : best) {
@@ -139,7 +139,7 @@ public final class Fitter {
         }
     }
 
-    private List<Placed> placed(Search.Bench bench, LayState lay) {
+    private List<Placed> placed(Bench bench, LayState lay) {
         List<Placed> placements = new ArrayList<>();
         for (int c = 0; c < lay.shape.length; c++) {
             if (lay.isPlaced(c)) {

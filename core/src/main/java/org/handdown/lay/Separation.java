@@ -28,7 +28,7 @@ final class Separation {
     /** Below this a rounding of the spot is meant, mm. */
     private static final double NOTHING_MM = 1e-9;
 
-    private final Search.Bench bench;
+    private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
     private final Spots spots;
@@ -44,7 +44,7 @@ final class Separation {
     private double[] settled;
     private double wallMm;
 
-    Separation(Search.Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    Separation(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
         this.bench = bench;
         this.random = random;
         this.stop = stop;
@@ -115,7 +115,7 @@ final class Separation {
         settled = phases;
         wallMm = wall;
         for (int other = 0; other < copies; other++) {
-            weights[copy * copies + other] = Math.exp(random.nextGaussian());
+            weights[copy * copies + other] = StrictMath.exp(random.nextGaussian());
         }
         move(copy, true);
         for (int other = 0; other < copies && state.isPlaced(copy); other++) {
@@ -282,7 +282,7 @@ final class Separation {
     private boolean isAllowed(int copy, int piece, int panel, Shape shape) {
         int was = state.shape[copy];
         state.shape[copy] = -1;
-        boolean allowed = Search.mayLie(bench, state, piece, panel, shape);
+        boolean allowed = bench.mayLie(state, piece, panel, shape);
         state.shape[copy] = was;
         return allowed;
     }

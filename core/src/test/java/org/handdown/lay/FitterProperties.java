@@ -39,7 +39,7 @@ class FitterProperties {
     void theSearchItselfIsSound(
             @ForAll("rings") Ring cloth, @ForAll("rings") Ring a, @ForAll("rings") Ring b, @ForAll long seed) {
         FitProblem problem = problem(cloth.map(p -> p.times(4)), List.of(a, b), new Random(seed));
-        Search.Bench bench = Search.Bench.of(problem);
+        Bench bench = Bench.of(problem);
         List<List<Placed>> found = new ArrayList<>();
         new Search(bench, seed, () -> false).run(3, (lay, score) -> {
             List<Placed> placements = new ArrayList<>();

@@ -70,7 +70,7 @@ class SearchTest {
     }
 
     /** What the checker says of a state. */
-    private static List<Finding> check(Search.Bench bench, LayState state) {
+    private static List<Finding> check(Bench bench, LayState state) {
         List<Placed> placed = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             if (state.isPlaced(c)) {
@@ -93,7 +93,7 @@ class SearchTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void bestFitNeverLaysOnSomething(long seed) {
-        Search.Bench bench = Search.Bench.of(sheet());
+        Bench bench = Bench.of(sheet());
         LayState state = new LayState(bench.pieceOf().length);
         new BestFit(bench, new Random(seed), () -> false, new Spots(state.shape.length))
                 .lay(state, new double[0], Double.POSITIVE_INFINITY, true);
@@ -106,7 +106,7 @@ class SearchTest {
     @ValueSource(longs = {1, 2, 3, 4})
     void overlapsAreWorkedOut(long seed) {
         FitPanel wide = Fit.panel("p", Ring.rectangle(0, 0, 800, 520));
-        Search.Bench bench = Search.Bench.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
+        Bench bench = Bench.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
         LayState state = new LayState(bench.pieceOf().length);
         List<Integer> all = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
@@ -122,7 +122,7 @@ class SearchTest {
     /** Forced in where there is no room, a copy drives others out and the rest is sound. */
     @Test
     void aForcedCopyDrivesOthersOut() {
-        Search.Bench bench = Search.Bench.of(sheet());
+        Bench bench = Bench.of(sheet());
         LayState state = new LayState(bench.pieceOf().length);
         Spots spots = new Spots(state.shape.length);
         new BestFit(bench, new Random(1), () -> false, spots)
