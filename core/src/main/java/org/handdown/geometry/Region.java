@@ -165,6 +165,22 @@ public final class Region {
         return area.covers(lineString(line));
     }
 
+    /** The stretches of an open line that lie in this area, its rim included; a bare touch gives a stretch of one point twice. */
+    public List<List<Point>> within(List<Point> line) {
+        Geometry common = area.intersection(lineString(line));
+        List<List<Point>> stretches = new ArrayList<>();
+        for (int i = 0; i < common.getNumGeometries(); i++) {
+            List<Point> points = new ArrayList<>();
+            for (Coordinate c : common.getGeometryN(i).getCoordinates()) {
+                points.add(new Point(c.x, c.y));
+            }
+            if (!points.isEmpty()) {
+                stretches.add(points.size() == 1 ? List.of(points.get(0), points.get(0)) : points);
+            }
+        }
+        return stretches;
+    }
+
     public Box box() {
         var e = area.getEnvelopeInternal();
         return new Box(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());

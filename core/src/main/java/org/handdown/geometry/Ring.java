@@ -26,6 +26,15 @@ public record Ring(List<Point> points) {
         return new Ring(points);
     }
 
+    /** A regular polygon about a centre, its corners on the circle. */
+    public static Ring regular(Point centre, double radiusMm, int corners) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            points.add(centre.plus(Point.towards(360.0 * i / corners).times(radiusMm)));
+        }
+        return new Ring(points);
+    }
+
     public static Ring rectangle(double x, double y, double widthMm, double heightMm) {
         return of(x, y, x + widthMm, y, x + widthMm, y + heightMm, x, y + heightMm);
     }

@@ -1,6 +1,8 @@
 package org.handdown.lay;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /** What all threads of a search share. */
 record Bench(
@@ -10,8 +12,16 @@ record Bench(
         Stripes stripes,
         Touch touch,
         int[] pieceOf,
-        double[] usableMm2) {
+        double[] usableMm2,
+        boolean[] pinned,
+        LayState empty,
+        LayState start) {
     static Bench of(FitProblem problem) {
+        return of(problem, problem.pinned());
+    }
+
+    /** @param laid where the search begins, sound by all rules; copies that are not in it are still to be laid */
+    static Bench of(FitProblem problem, List<Placed> laid) {
         int[] pieceOf =
                 new int[problem.pieces().stream().mapToInt(FitPiece::quantity).sum()];
         int copy = 0;
@@ -23,14 +33,59 @@ record Bench(
         double[] usable = problem.panels().stream()
                 .mapToDouble(p -> Remnants.usable(p).areaMm2())
                 .toArray();
+        ShapeBook book = new ShapeBook(problem);
+        LayState empty = state(problem, book, pieceOf, problem.pinned());
+        boolean[] pinned = new boolean[pieceOf.length];
+        for (int c = 0; c < pinned.length; c++) {
+            pinned[c] = empty.isPlaced(c);
+        }
         return new Bench(
                 problem,
-                new ShapeBook(problem),
+                book,
                 new Clearances(problem),
                 new Stripes(problem),
                 new Touch(problem),
                 pieceOf,
-                usable);
+                usable,
+                pinned,
+                empty,
+                state(problem, book, pieceOf, laid));
+    }
+
+    private static LayState state(FitProblem problem, ShapeBook book, int[] pieceOf, List<Placed> laid) {
+        LayState state = new LayState(pieceOf.length);
+        for (Placed placed : laid) {
+            int first = 0;
+            while (!problem.pieces().get(pieceOf[first]).id().equals(placed.piece())) {
+                first++;
+            }
+            int copy = first + placed.copy();
+            state.shape[copy] = book.shape(placed).index;
+            for (int p = 0; p < problem.panels().size(); p++) {
+                if (problem.panels().get(p).id().equals(placed.panel())) {
+                    state.panel[copy] = p;
+                }
+            }
+            state.x[copy] = placed.at().x();
+            state.y[copy] = placed.at().y();
+        }
+        return state;
+    }
+
+    /** Only what is pinned. */
+    LayState fresh() {
+        return empty.copy();
+    }
+
+    /** Copies in the state that may be moved. */
+    List<Integer> movable(LayState state) {
+        List<Integer> movable = new ArrayList<>();
+        for (int c = 0; c < pinned.length; c++) {
+            if (state.isPlaced(c) && !pinned[c]) {
+                movable.add(c);
+            }
+        }
+        return movable;
     }
 
     /** Number of a copy among those of its piece, from 0. */

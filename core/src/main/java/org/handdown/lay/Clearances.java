@@ -34,6 +34,11 @@ final class Clearances {
 
     private static final double TEST_MM = 0.01;
 
+    /** Slack on the distance to a motif, of the 0.1 mm allowed: an exact spot leaves room to move by a hair. */
+    private static final double MOTIF_SLACK_MM = 0.05;
+
+    private static final int DISC_CORNERS = 48;
+
     private final FitProblem problem;
     // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
     private final Map<Long, SoftReference<Obstacle>> obstacles = new ConcurrentHashMap<>();
@@ -82,6 +87,12 @@ final class Clearances {
         return meeting(Region.of(fixed.lean), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.lean);
     }
 
+    /** Shifts at which the moving shape would lie on a hole or a flaw, or within the margin of it. */
+    Region meeting(Ring zone, Shape moving) {
+        double margin = Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
+        return meeting(Region.of(zone), margin, moving.lean);
+    }
+
     /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
     private Obstacle unturned(Shape fixed, Shape moving) {
         double by = GrainTurns.normal(moving.turnDeg - fixed.turnDeg);
@@ -120,17 +131,16 @@ final class Clearances {
     /** Shifts at which the shape may lie on the panel while nothing else does. */
     Region free(FitPanel panel, Shape shape) {
         Region inside = shape.variant.anchor() == null ? insidePanel(panel, shape) : onFinishedEdge(panel, shape);
+        inside = nearMotif(inside, panel, shape);
         if (inside.isEmpty()) {
             return inside;
         }
-        double margin = Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
         for (Ring hole : panel.holes()) {
-            inside = inside.minus(meeting(Region.of(hole), margin, shape.lean).grownMitred(-RIM_MM));
+            inside = inside.minus(meeting(hole, shape).grownMitred(-RIM_MM));
         }
         for (FlawZone zone : panel.zones()) {
             if (zone.kind() == FlawZone.Kind.AVOID) {
-                inside = inside.minus(
-                        meeting(Region.of(zone.outline()), margin, shape.lean).grownMitred(-RIM_MM));
+                inside = inside.minus(meeting(zone.outline(), shape).grownMitred(-RIM_MM));
             } else {
                 for (Ring seen : shape.seen().ringsWithoutHoles()) {
                     inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
@@ -138,6 +148,21 @@ final class Clearances {
             }
         }
         return inside;
+    }
+
+    /** Of the shifts, those that bring the wanted spot of the piece near enough to a motif of the wanted name. */
+    private Region nearMotif(Region inside, FitPanel panel, Shape shape) {
+        FitPiece.MotifWish wish = problem.pieces().get(shape.piece).motif();
+        if (wish == null || inside.isEmpty()) {
+            return inside;
+        }
+        Point spot = shape.at(0, 0).toPanel(wish.point());
+        List<Region> discs = panel.motifs().stream()
+                .filter(m -> m.name().equals(wish.wanted(shape.mirrored)))
+                .map(m ->
+                        Region.of(Ring.regular(m.centre().minus(spot), wish.withinMm() + MOTIF_SLACK_MM, DISC_CORNERS)))
+                .toList();
+        return inside.intersection(Region.unionOf(discs));
     }
 
     private Region insidePanel(FitPanel panel, Shape shape) {

@@ -16,12 +16,14 @@ import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.reuse.Savings;
 import org.handdown.source.EdgeKind;
+import org.jspecify.annotations.Nullable;
 
 /** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */
 public final class DesignLay {
@@ -82,7 +84,8 @@ public final class DesignLay {
                 panel.stripes().stream()
                         .map(s -> new Repeat(repeat(s, all), s.directionDeg(), s.periodMm(), s.phaseMm()))
                         .toList(),
-                edges);
+                edges,
+                panel.motifs());
     }
 
     /** Panels share a repeat while they share its period; stripes that were pressed narrower on one panel match nothing on the others. */
@@ -164,7 +167,13 @@ public final class DesignLay {
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
                 Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
                 variants,
-                trial ? List.of() : matches(piece, panels));
+                trial ? List.of() : matches(piece, panels),
+                motif(piece));
+    }
+
+    private static FitPiece.@Nullable MotifWish motif(Piece piece) {
+        MotifSpot spot = piece.way().motif();
+        return spot == null ? null : new FitPiece.MotifWish(spot.motif(), spot.partner(), spot.at(), spot.withinMm());
     }
 
     /** Name of the variant whose edge lies on something finished. */
@@ -173,11 +182,7 @@ public final class DesignLay {
     }
 
     private static FitPiece.Variant variant(
-            Piece piece,
-            String id,
-            Outline.Flat cut,
-            FitPiece.@org.jspecify.annotations.Nullable Anchor anchor,
-            double bonus) {
+            Piece piece, String id, Outline.Flat cut, FitPiece.@Nullable Anchor anchor, double bonus) {
         Region allowances = Region.of(cut.ring())
                 .minus(Region.of(piece.stitchLine().flattened().ring()));
         List<Ring> hidden = new ArrayList<>(allowances.ringsWithoutHoles());

@@ -9,7 +9,7 @@ import java.util.List;
  * @param byMm how far past the rule, mm (degrees for grain); 0 where no figure applies
  */
 public record Finding(Rule rule, List<String> copies, String panel, String message, double byMm) {
-    /** The rules of docs/formats/fit-format.md. */
+    /** The rules of docs/formats/fit-format.md, and those of its optional fields (docs/formats/project.md). */
     public enum Rule {
         KNOWN,
         COPIES,
@@ -24,6 +24,8 @@ public record Finding(Rule rule, List<String> copies, String panel, String messa
         ANCHOR,
         OVERLAP,
         GAP,
-        MATCH
+        MATCH,
+        MOTIF,
+        PINNED
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.panel.Motif;
 
 /**
  * A panel as the fitter sees it. Panel frame, mm, seen from the right side.
@@ -13,6 +14,7 @@ import org.handdown.measure.RefusedValueException;
  * @param grainDeg direction of the lengthwise grain
  * @param oneWay pile or print runs along the grain, so that no piece may be turned round
  * @param reversible both sides are alike
+ * @param motifs that a piece may want on a certain spot
  */
 public record FitPanel(
         String id,
@@ -24,8 +26,25 @@ public record FitPanel(
         boolean oneWay,
         boolean reversible,
         List<Repeat> repeats,
-        List<PanelRun> edges) {
+        List<PanelRun> edges,
+        List<Motif> motifs) {
+    /** Without motifs. */
+    public FitPanel(
+            String id,
+            Ring outline,
+            List<Ring> holes,
+            List<FlawZone> zones,
+            String cloth,
+            double grainDeg,
+            boolean oneWay,
+            boolean reversible,
+            List<Repeat> repeats,
+            List<PanelRun> edges) {
+        this(id, outline, holes, zones, cloth, grainDeg, oneWay, reversible, repeats, edges, List.of());
+    }
+
     public FitPanel {
+        motifs = List.copyOf(motifs);
         holes = List.copyOf(holes);
         zones = List.copyOf(zones);
         repeats = List.copyOf(repeats);
@@ -50,5 +69,17 @@ public record FitPanel(
                     edges.get(i).from(),
                     edges.get(i).to());
         }
+    }
+
+    public FitPanel withZones(List<FlawZone> others) {
+        return new FitPanel(id, outline, holes, others, cloth, grainDeg, oneWay, reversible, repeats, edges, motifs);
+    }
+
+    public FitPanel withoutHoles() {
+        return new FitPanel(id, outline, List.of(), zones, cloth, grainDeg, oneWay, reversible, repeats, edges, motifs);
+    }
+
+    public FitPanel withPile(boolean other) {
+        return new FitPanel(id, outline, holes, zones, cloth, grainDeg, other, reversible, repeats, edges, motifs);
     }
 }

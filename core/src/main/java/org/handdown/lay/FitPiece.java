@@ -24,7 +24,23 @@ public record FitPiece(
         boolean required,
         @Nullable Double valueM2,
         List<Variant> variants,
-        List<Match> matches) {
+        List<Match> matches,
+        @Nullable MotifWish motif) {
+    /** Asks for no motif. */
+    public FitPiece(
+            String id,
+            int quantity,
+            Handed handed,
+            List<String> cloths,
+            PieceGrain grain,
+            double grainToleranceDeg,
+            boolean required,
+            @Nullable Double valueM2,
+            List<Variant> variants,
+            List<Match> matches) {
+        this(id, quantity, handed, cloths, grain, grainToleranceDeg, required, valueM2, variants, matches, null);
+    }
+
     /** One way to cut the piece. */
     public record Variant(
             String id,
@@ -57,6 +73,26 @@ public record FitPiece(
     /** A point of the piece whose place in the named repeat must agree with all others of its group. */
     public record Match(String group, String repeat, Point point) {}
 
+    /**
+     * A motif that is to come out on a spot of the piece.
+     *
+     * @param name of the motif for copies that lie as drawn
+     * @param partner of the motif for mirrored copies: its mirror image where the cloth has one, else the same name
+     * @param point spot in the piece frame, mirrored with it
+     * @param withinMm farthest the motif's centre may be from it
+     */
+    public record MotifWish(String name, String partner, Point point, double withinMm) {
+        public MotifWish {
+            if (!(withinMm >= 0 && withinMm <= 1000)) {
+                throw new RefusedValueException("motif.within", "must be from 0 to 1000 mm.");
+            }
+        }
+
+        String wanted(boolean mirrored) {
+            return mirrored ? partner : name;
+        }
+    }
+
     public FitPiece {
         cloths = List.copyOf(cloths);
         variants = List.copyOf(variants);
@@ -74,6 +110,26 @@ public record FitPiece(
         if (variants.stream().map(Variant::id).distinct().count() < variants.size()) {
             throw new RefusedValueException("variants", "has two variants of one id; give each its own.");
         }
+    }
+
+    public FitPiece withGrain(PieceGrain other, double toleranceDeg) {
+        return new FitPiece(
+                id, quantity, handed, cloths, other, toleranceDeg, required, valueM2, variants, matches, motif);
+    }
+
+    public FitPiece withCloths(List<String> others) {
+        return new FitPiece(
+                id, quantity, handed, others, grain, grainToleranceDeg, required, valueM2, variants, matches, motif);
+    }
+
+    public FitPiece withMatches(List<Match> others) {
+        return new FitPiece(
+                id, quantity, handed, cloths, grain, grainToleranceDeg, required, valueM2, variants, others, motif);
+    }
+
+    public FitPiece withMotif(@Nullable MotifWish other) {
+        return new FitPiece(
+                id, quantity, handed, cloths, grain, grainToleranceDeg, required, valueM2, variants, matches, other);
     }
 
     public Variant variant(String id) {

@@ -11,15 +11,28 @@ import org.handdown.measure.RefusedValueException;
  *
  * @param gapMm least distance between two pieces
  * @param marginMm least distance from the outline, a hole or an avoid zone
+ * @param pinned copies that a person has put where they are to stay; the rest is laid round them
  */
 public record FitProblem(
-        Objective objective, double gapMm, double marginMm, List<FitPanel> panels, List<FitPiece> pieces) {
+        Objective objective,
+        double gapMm,
+        double marginMm,
+        List<FitPanel> panels,
+        List<FitPiece> pieces,
+        List<Placed> pinned) {
     /** More copies than anyone cuts in one lay; guards memory against a slip of the pen. */
     public static final int MOST_COPIES = 2_000;
+
+    /** Nothing pinned. */
+    public FitProblem(
+            Objective objective, double gapMm, double marginMm, List<FitPanel> panels, List<FitPiece> pieces) {
+        this(objective, gapMm, marginMm, panels, pieces, List.of());
+    }
 
     public FitProblem {
         panels = List.copyOf(panels);
         pieces = List.copyOf(pieces);
+        pinned = List.copyOf(pinned);
         requireDistance("gap", gapMm);
         requireDistance("margin", marginMm);
         requireUnique("panels", panels.stream().map(FitPanel::id).toList());
@@ -33,6 +46,21 @@ public record FitProblem(
                     "panels", "must be one rectangle with sides along x and y when the objective is “shortest”.");
         }
         requireOnePeriod(panels);
+        for (int i = 0; i < pinned.size(); i++) {
+            requireKnown(panels, pieces, pinned, i);
+        }
+    }
+
+    public FitProblem withPinned(List<Placed> others) {
+        return new FitProblem(objective, gapMm, marginMm, panels, pieces, others);
+    }
+
+    public FitProblem withPieces(List<FitPiece> others) {
+        return new FitProblem(objective, gapMm, marginMm, panels, others, pinned);
+    }
+
+    public FitProblem withPanels(List<FitPanel> others) {
+        return new FitProblem(objective, gapMm, marginMm, others, pieces, pinned);
     }
 
     public FitPanel panel(String id) {
@@ -47,6 +75,31 @@ public record FitProblem(
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no piece (" + id + ")."));
+    }
+
+    private static void requireKnown(List<FitPanel> panels, List<FitPiece> pieces, List<Placed> pinned, int index) {
+        Placed pin = pinned.get(index);
+        String field = "pinned[" + index + "]";
+        FitPiece piece = pieces.stream()
+                .filter(p -> p.id().equals(pin.piece()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new RefusedValueException(field + ".piece", "There is no piece “%s”.".formatted(pin.piece())));
+        if (pin.copy() < 0 || pin.copy() >= piece.quantity()) {
+            throw new RefusedValueException(
+                    field + ".copy",
+                    "is %d; copies of “%s” run from 0 to %d.".formatted(pin.copy(), piece.id(), piece.quantity() - 1));
+        }
+        if (piece.variants().stream().noneMatch(v -> v.id().equals(pin.variant()))) {
+            throw new RefusedValueException(
+                    field + ".variant", "“%s” has no variant “%s”.".formatted(piece.id(), pin.variant()));
+        }
+        if (panels.stream().noneMatch(p -> p.id().equals(pin.panel()))) {
+            throw new RefusedValueException(field + ".panel", "There is no panel “%s”.".formatted(pin.panel()));
+        }
+        if (pinned.subList(0, index).stream().anyMatch(o -> o.isCopyOf(pin))) {
+            throw new RefusedValueException(field, "pins “%s” %d twice.".formatted(pin.piece(), pin.copy()));
+        }
     }
 
     private static void requireDistance(String field, double mm) {

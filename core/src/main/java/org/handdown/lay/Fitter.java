@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,9 +40,21 @@ public final class Fitter {
     private final LongSupplier nanos;
     private final BooleanSupplier cancelled;
     private final Consumer<FitLayout> better;
+    private final List<Placed> laid;
     private final long start;
 
+    /** Begins with an empty table, but for what is pinned. */
+    public Fitter(
+            FitProblem problem,
+            Budget budget,
+            LongSupplier nanos,
+            BooleanSupplier cancelled,
+            Consumer<FitLayout> better) {
+        this(problem, budget, List.of(), nanos, cancelled, better);
+    }
+
     /**
+     * @param laid where the search may begin: an older lay, of these pieces or of others; what breaks a rule of the problem is left out
      * @param nanos clock, as {@link System#nanoTime()}
      * @param cancelled asked often; true ends the search with the best lay so far
      * @param better told of each better lay, from a searching thread, one at a time; its reasons and remnants are still empty
@@ -49,6 +62,7 @@ public final class Fitter {
     public Fitter(
             FitProblem problem,
             Budget budget,
+            List<Placed> laid,
             LongSupplier nanos,
             BooleanSupplier cancelled,
             Consumer<FitLayout> better) {
@@ -58,6 +72,35 @@ public final class Fitter {
         this.cancelled = cancelled;
         this.better = better;
         this.start = nanos.getAsLong();
+        requireSound(problem.pinned());
+        this.laid = beginning(laid);
+    }
+
+    private void requireSound(List<Placed> pinned) {
+        List<Finding> findings = RuleChecker.check(problem, pinned);
+        if (!findings.isEmpty()) {
+            throw new RefusedValueException(
+                    "pinned",
+                    "cannot stay where they are: %s Unpin one, or move it."
+                            .formatted(findings.get(0).message()));
+        }
+    }
+
+    /** What is pinned, and of the older lay whatever still keeps all rules. */
+    private List<Placed> beginning(List<Placed> older) {
+        List<Placed> all = new ArrayList<>(problem.pinned());
+        for (Placed placed : older) {
+            boolean known = RuleChecker.check(problem, List.of(placed)).isEmpty();
+            if (known && all.stream().noneMatch(placed::isCopyOf) && isAskedFor(placed)) {
+                all.add(placed);
+            }
+        }
+        return sound(all);
+    }
+
+    private boolean isAskedFor(Placed placed) {
+        return placed.copy() >= 0
+                && placed.copy() < problem.piece(placed.piece()).quantity();
     }
 
     /** The everyday case: nobody watches, nobody cancels. */
@@ -71,11 +114,10 @@ public final class Fitter {
     }
 
     public FitLayout fit() {
-        Bench bench = Bench.of(problem);
+        Bench bench = Bench.of(problem, laid);
         List<Found> best = search(bench);
-        Found winner = best.stream()
-                .max(Comparator.comparing(Found::score))
-                .orElse(new Found(new LayState(bench.pieceOf().length), Score.NOTHING));
+        Found winner =
+                best.stream().max(Comparator.comparing(Found::score)).orElse(new Found(bench.start(), Score.NOTHING));
         List<Placed> placements = sound(placed(bench, winner.lay));
         double spent = seconds();
         // Reasons may take as long again as a short search, but never hold up a person for long.
@@ -92,7 +134,10 @@ public final class Fitter {
             int index = i;
             Search search = new Search(bench, budget.seed() * 1_000_003 + index, stop);
             Thread thread = new Thread(
-                    () -> search.run(budget.steps(), (lay, score) -> report(bench, best, index, new Found(lay, score))),
+                    () -> search.run(
+                            budget.steps(),
+                            index == 0,
+                            (lay, score) -> report(bench, best, index, new Found(lay, score))),
                     "fit-" + i);
             thread.setUncaughtExceptionHandler((t, e) -> failures.add(e));
             threads.add(thread);
@@ -162,15 +207,19 @@ public final class Fitter {
                 !findings.isEmpty();
                 findings = RuleChecker.check(problem, kept)) {
             List<String> copies = findings.get(0).copies();
-            String last = copies.get(copies.size() - 1);
-            kept.removeIf(p -> (p.piece() + "#" + p.copy()).equals(last));
+            List<String> pins = problem.pinned().stream().map(Placed::name).toList();
+            String last = copies.stream()
+                    .filter(c -> !pins.contains(c))
+                    .reduce((a, b) -> b)
+                    .orElse(copies.get(copies.size() - 1));
+            kept.removeIf(p -> p.name().equals(last));
         }
         return kept;
     }
 
     private FitLayout layout(List<Placed> placements, BooleanSupplier hurry) {
         Set<String> there = new HashSet<>();
-        placements.forEach(p -> there.add(p.piece() + "#" + p.copy()));
+        placements.forEach(p -> there.add(p.name()));
         WhyNot whyNot = new WhyNot(problem, placements, hurry);
         Map<String, String> reasons = new HashMap<>();
         List<FitLayout.Unplaced> unplaced = new ArrayList<>();

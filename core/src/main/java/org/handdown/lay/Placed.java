@@ -3,4 +3,14 @@ package org.handdown.lay;
 import org.handdown.geometry.Placement;
 
 /** One copy of a piece on a panel. */
-public record Placed(String piece, int copy, String variant, String panel, Placement at) {}
+public record Placed(String piece, int copy, String variant, String panel, Placement at) {
+    /** Is it the same copy of the same piece, wherever it lies? */
+    public boolean isCopyOf(Placed other) {
+        return piece.equals(other.piece) && copy == other.copy;
+    }
+
+    /** As findings name it: piece#copy. */
+    public String name() {
+        return piece + "#" + copy;
+    }
+}

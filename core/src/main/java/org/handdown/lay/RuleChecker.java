@@ -11,6 +11,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Finding.Rule;
+import org.handdown.panel.Motif;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +59,7 @@ public final class RuleChecker {
         RuleChecker checker = new RuleChecker(problem);
         checker.checkCopies(layout);
         checker.checkPlacements(layout.placements());
+        checker.checkPinned(layout.placements());
         return List.copyOf(checker.findings);
     }
 
@@ -82,6 +84,7 @@ public final class RuleChecker {
             checkEdges(one);
             checkHoles(one);
             checkHide(one);
+            checkMotif(one);
         }
         checkHanded(laid);
         for (int i = 0; i < laid.size(); i++) {
@@ -292,6 +295,42 @@ public final class RuleChecker {
                         one,
                         "would show the %s: %.1f mm of it lie where the piece is seen.".formatted(zone.named(), by),
                         by);
+            }
+        }
+    }
+
+    /** The nearest motif of the wanted name is near enough to the spot of the piece. */
+    private void checkMotif(Laid one) {
+        FitPiece.MotifWish wish = one.piece.motif();
+        if (wish == null) {
+            return;
+        }
+        boolean mirrored = one.placed.at().mirrored();
+        String name = mirrored ? wish.partner() : wish.name();
+        Point spot = one.placed.at().toPanel(wish.point());
+        double apart = Double.POSITIVE_INFINITY;
+        for (Motif motif : one.panel.motifs()) {
+            apart = motif.name().equals(name) ? Math.min(apart, motif.centre().distanceMm(spot)) : apart;
+        }
+        double by = apart - wish.withinMm() - DEPTH_MM - ROUNDING;
+        if (by > 0) {
+            String what = apart == Double.POSITIVE_INFINITY
+                    ? "has no “%s” on this panel.".formatted(name)
+                    : "has the “%s” %.1f mm off its spot; %.1f mm are allowed.".formatted(name, apart, wish.withinMm());
+            add(Rule.MOTIF, one, what, apart == Double.POSITIVE_INFINITY ? 0 : by);
+        }
+    }
+
+    private void checkPinned(List<Placed> placements) {
+        for (Placed pin : problem.pinned()) {
+            if (!placements.contains(pin)) {
+                String words = pin.piece().replace('-', ' ') + " " + (pin.copy() + 1);
+                add(
+                        Rule.PINNED,
+                        List.of(pin.piece() + "#" + pin.copy()),
+                        pin.panel(),
+                        words + " does not lie where it is pinned.",
+                        0);
             }
         }
     }

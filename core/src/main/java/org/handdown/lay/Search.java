@@ -70,15 +70,20 @@ final class Search {
         this.bestFit = new BestFit(bench, random, stop, spots);
         this.separation = new Separation(bench, random, stop, spots);
         this.settled = new double[bench.stripes().groupCount()];
-        this.state = new LayState(bench.pieceOf().length);
+        this.state = bench.fresh();
         this.shortestState = state;
         // The first lay is to be quick.
         tilting = false;
         touching = false;
     }
 
-    /** Runs until told to stop or the steps are used up. */
-    void run(long steps, Better better) {
+    /**
+     * Runs until told to stop or the steps are used up.
+     *
+     * @param fromStart begins with the lay there is, else with what is pinned alone
+     */
+    void run(long steps, boolean fromStart, Better better) {
+        state = fromStart ? bench.start().copy() : bench.fresh();
         recreate();
         if (bench.isShortest()) {
             shorten(steps, better);
@@ -126,7 +131,7 @@ final class Search {
             }
             if (idle >= PATIENCE) {
                 idle = 0;
-                state = random.nextInt(3) == 0 ? new LayState(bench.pieceOf().length) : bestState.copy();
+                state = random.nextInt(3) == 0 ? bench.fresh() : bestState.copy();
                 recreate();
                 current = score(best);
                 weight = weight();
@@ -191,7 +196,7 @@ final class Search {
 
     /** From an empty cloth of the wanted length: laid where it fits best, and what found no room worked in. */
     private boolean relay(double patience, Better better) {
-        state = new LayState(bench.pieceOf().length);
+        state = bench.fresh();
         chooseWays();
         touching = true;
         recreate();
@@ -226,7 +231,7 @@ final class Search {
         }
         List<Integer> beyond = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
-            if (state.isPlaced(c) && reach(c) > lengthLimit) {
+            if (state.isPlaced(c) && !bench.pinned()[c] && reach(c) > lengthLimit) {
                 beyond.add(c);
             }
         }
@@ -238,7 +243,7 @@ final class Search {
         int n = state.shape.length;
         int a = random.nextInt(n);
         int b = random.nextInt(n);
-        if (a == b || bench.pieceOf()[a] == bench.pieceOf()[b]) {
+        if (bench.pinned()[a] || bench.pinned()[b] || bench.pieceOf()[a] == bench.pieceOf()[b]) {
             return;
         }
         double ax = middleX(a);
@@ -323,12 +328,7 @@ final class Search {
     // Taking off
 
     private void ruin() {
-        List<Integer> placed = new ArrayList<>();
-        for (int c = 0; c < state.shape.length; c++) {
-            if (state.isPlaced(c)) {
-                placed.add(c);
-            }
-        }
+        List<Integer> placed = bench.movable(state);
         if (placed.isEmpty()) {
             return;
         }

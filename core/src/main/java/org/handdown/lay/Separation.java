@@ -75,7 +75,7 @@ final class Separation {
                 (Integer c) -> -bench.piece(c).variants().get(0).outline().areaMm2()));
         // A copy that two pieces changed places with may have left the panel: it is put in by force as well.
         for (int copy = 0; copy < copies; copy++) {
-            if (state.isPlaced(copy) && !missing.contains(copy) && !isInside(copy)) {
+            if (state.isPlaced(copy) && !bench.pinned()[copy] && !missing.contains(copy) && !isInside(copy)) {
                 missing.add(copy);
             }
         }
@@ -95,7 +95,7 @@ final class Separation {
             }
             Collections.shuffle(wrong, random);
             for (int copy : wrong) {
-                if (state.isPlaced(copy) && overlap(copy) > NOTHING_MM) {
+                if (state.isPlaced(copy) && !bench.pinned()[copy] && overlap(copy) > NOTHING_MM) {
                     move(copy, false);
                 }
                 if (stop.getAsBoolean()) {
@@ -120,7 +120,7 @@ final class Separation {
         move(copy, true);
         for (int other = 0; other < copies && state.isPlaced(copy); other++) {
             if (other != copy && state.isPlaced(other) && depth(other, copy) > NOTHING_MM) {
-                state.shape[other] = -1;
+                state.shape[bench.pinned()[other] ? copy : other] = -1;
             }
         }
     }
@@ -291,16 +291,19 @@ final class Separation {
         boolean sound = true;
         for (List<Integer> wrong = overlapping(); !wrong.isEmpty(); wrong = overlapping()) {
             sound = false;
-            int worst = wrong.get(0);
+            int worst = -1;
             double most = -1;
             for (int copy : wrong) {
+                if (bench.pinned()[copy]) {
+                    continue;
+                }
                 double cost = 0;
                 for (int other : wrong) {
                     cost += other != copy && depth(other, copy) > NOTHING_MM ? shape(other).areaMm2 : 0;
                 }
                 // Taking this one off frees so much for so little.
                 double gain = cost / shape(copy).areaMm2;
-                if (gain > most) {
+                if (worst < 0 || gain > most) {
                     most = gain;
                     worst = copy;
                 }

@@ -37,6 +37,18 @@ final class ShapeBook {
         return shapes.get(index);
     }
 
+    /** The shape of something that lies already, in whatever turn; not to be called while a search is at work. */
+    Shape shape(Placed placed) {
+        int piece = 0;
+        while (!problem.pieces().get(piece).id().equals(placed.piece())) {
+            piece++;
+        }
+        FitPiece.Variant variant = problem.pieces().get(piece).variant(placed.variant());
+        Key key =
+                new Key(piece, variant.id(), placed.at().rotation(), placed.at().mirrored());
+        return shape(key, variant, true);
+    }
+
     private List<Shape> waysOn(int pieceIndex, FitPanel panel) {
         FitPiece piece = problem.pieces().get(pieceIndex);
         if (!piece.cloths().isEmpty() && !piece.cloths().contains(panel.cloth())) {

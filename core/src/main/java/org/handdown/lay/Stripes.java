@@ -53,16 +53,21 @@ final class Stripes {
         if (matches.isEmpty()) {
             return List.of();
         }
-        return known.computeIfAbsent(((long) panelIndex << 32) | shape.index, k -> {
-            List<Line> lines = new ArrayList<>();
-            for (FitPiece.Match match : matches) {
-                problem.panels().get(panelIndex).repeats().stream()
-                        .filter(r -> r.id().equals(match.repeat()))
-                        .findFirst()
-                        .ifPresent(r -> lines.add(line(match, r, shape)));
-            }
-            return lines;
-        });
+        return known.computeIfAbsent(
+                ((long) panelIndex << 32) | shape.index,
+                k -> lines(problem.panels().get(panelIndex), shape));
+    }
+
+    /** As {@link #lines(int, Shape)}, made anew. */
+    List<Line> lines(FitPanel panel, Shape shape) {
+        List<Line> lines = new ArrayList<>();
+        for (FitPiece.Match match : problem.pieces().get(shape.piece).matches()) {
+            panel.repeats().stream()
+                    .filter(r -> r.id().equals(match.repeat()))
+                    .findFirst()
+                    .ifPresent(r -> lines.add(line(match, r, shape)));
+        }
+        return lines;
     }
 
     private Line line(FitPiece.Match match, Repeat repeat, Shape shape) {

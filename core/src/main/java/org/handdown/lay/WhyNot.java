@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
@@ -39,6 +41,7 @@ final class WhyNot {
             return noRoomLeft(piece, panels);
         }
         return missingEdge(piece, panels)
+                .or(() -> missingMotif(piece, panels))
                 .or(() -> tooLarge(piece, panels))
                 .or(() -> relaxed(piece, panels))
                 .orElse("the outlines of the panels leave no room for " + size(piece));
@@ -80,6 +83,25 @@ final class WhyNot {
                         .formatted(String.join(" or ", kinds), mm(need), longest == 0 ? "none" : mm(longest)));
     }
 
+    private Optional<String> missingMotif(FitPiece piece, List<FitPanel> panels) {
+        FitPiece.MotifWish wish = piece.motif();
+        if (wish == null) {
+            return Optional.empty();
+        }
+        Set<String> there = new TreeSet<>();
+        panels.forEach(p -> p.motifs().forEach(m -> there.add(m.name())));
+        for (String name : new TreeSet<>(List.of(wish.name(), wish.partner()))) {
+            if (!there.contains(name)) {
+                return Optional.of("no panel of this cloth has the motif “%s”; marked are %s"
+                        .formatted(name, there.isEmpty() ? "none" : String.join(", ", there)));
+            }
+        }
+        return fitsSomewhere(piece.withMotif(null), panels)
+                ? Optional.of("fits, but not with the motif “%s” within %s of its spot"
+                        .formatted(wish.name(), mm(wish.withinMm())))
+                : Optional.empty();
+    }
+
     private Optional<String> tooLarge(FitPiece piece, List<FitPanel> panels) {
         if (piece.grain() != PieceGrain.LENGTHWISE) {
             return Optional.empty();
@@ -103,9 +125,7 @@ final class WhyNot {
     }
 
     private Optional<String> relaxed(FitPiece piece, List<FitPanel> panels) {
-        List<FitPanel> twoWay = panels.stream()
-                .map(p -> with(p, p.zones(), p.holes().isEmpty(), false))
-                .toList();
+        List<FitPanel> twoWay = panels.stream().map(p -> p.withPile(false)).toList();
         if (panels.stream().anyMatch(FitPanel::oneWay) && fitsSomewhere(piece, twoWay)) {
             return Optional.of("fits only turned round, and the pile or print forbids it");
         }
@@ -113,44 +133,20 @@ final class WhyNot {
             for (FlawZone zone : panel.zones()) {
                 List<FlawZone> others = new ArrayList<>(panel.zones());
                 others.remove(zone);
-                if (fitsSomewhere(piece, List.of(with(panel, others, true, panel.oneWay())))) {
+                if (fitsSomewhere(piece, List.of(panel.withZones(others)))) {
                     return Optional.of("fits only over the %s on %s".formatted(zone.named(), panel.id()));
                 }
             }
         }
         List<FitPanel> whole =
-                panels.stream().map(p -> with(p, List.of(), false, p.oneWay())).toList();
+                panels.stream().map(p -> p.withZones(List.of()).withoutHoles()).toList();
         if (fitsSomewhere(piece, whole)) {
             return Optional.of("the holes and flaws of the panels leave no room for " + size(piece));
         }
-        FitPiece anyGrain = new FitPiece(
-                piece.id(),
-                piece.quantity(),
-                piece.handed(),
-                piece.cloths(),
-                PieceGrain.ANY,
-                0,
-                piece.required(),
-                piece.valueM2(),
-                piece.variants(),
-                List.of());
+        FitPiece anyGrain = piece.withGrain(PieceGrain.ANY, 0).withMatches(List.of());
         return fitsSomewhere(anyGrain, panels)
                 ? Optional.of("fits only off its grain: needs %s along it".formatted(size(piece)))
                 : Optional.empty();
-    }
-
-    private static FitPanel with(FitPanel p, List<FlawZone> zones, boolean holes, boolean oneWay) {
-        return new FitPanel(
-                p.id(),
-                p.outline(),
-                holes ? p.holes() : List.of(),
-                zones,
-                p.cloth(),
-                p.grainDeg(),
-                oneWay,
-                p.reversible(),
-                p.repeats(),
-                p.edges());
     }
 
     private boolean fitsSomewhere(FitPiece piece, List<FitPanel> panels) {

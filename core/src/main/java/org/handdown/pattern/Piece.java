@@ -10,6 +10,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pattern piece. Piece frame: mm, lengthwise grain along +y, pile running up, seen from the right side of the cloth.
@@ -41,9 +42,15 @@ public record Piece(
     /**
      * @param wrongSideOut the inside of the cloth shows, on purpose
      * @param uneven its halves differ on purpose and are not to be trued
+     * @param motif that it is to show; null for none
      */
-    public record Way(boolean wrongSideOut, boolean uneven) {
+    public record Way(
+            boolean wrongSideOut, boolean uneven, @Nullable MotifSpot motif) {
         public static final Way USUAL = new Way(false, false);
+
+        public Way(boolean wrongSideOut, boolean uneven) {
+            this(wrongSideOut, uneven, null);
+        }
     }
 
     /** A mark on a stitch line that must meet its like on another piece. */
@@ -142,6 +149,14 @@ public record Piece(
         return copied(c -> c.drawn = others);
     }
 
+    public Piece withCovered(List<Ring> others) {
+        return copied(c -> c.hidden = others);
+    }
+
+    public Piece onGrain(CutGrain other) {
+        return copied(c -> c.grain = other);
+    }
+
     public Piece withCloth(PieceCloth other) {
         return copied(c -> c.from = other);
     }
@@ -174,6 +189,14 @@ public record Piece(
                     .map(n -> new Notch(n.label, move.apply(n.at)))
                     .toList();
             c.drawn = marks.stream().map(m -> m.map(move)).toList();
+            MotifSpot shown = way.motif;
+            if (shown != null) {
+                Point at = move.apply(shown.at());
+                c.cutWay = new Way(
+                        way.wrongSideOut,
+                        way.uneven,
+                        new MotifSpot(shown.motif(), shown.partner(), at, shown.withinMm()));
+            }
         });
     }
 
@@ -185,7 +208,7 @@ public record Piece(
 
     /** What a copy is made of, while one thing of it is changed. */
     private static final class Copy {
-        private final CutGrain grain;
+        private CutGrain grain;
         private final boolean needed;
         private String key;
         private String words;

@@ -8,7 +8,9 @@ public enum PieceCloth {
     REMNANT("a remnant of the outer cloth", true),
     INTERFACING("interfacing", false),
     RIB("rib or knit", false),
-    BINDING("binding", false);
+    BINDING("binding", false),
+    /** Something else that is to hand or bought: no panel of the source is asked for it. */
+    OTHER("another cloth", false);
 
     private final String words;
     private final boolean laid;

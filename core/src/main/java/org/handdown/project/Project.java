@@ -9,6 +9,7 @@ import org.handdown.body.Passage;
 import org.handdown.body.Wearer;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
+import org.handdown.lay.Placed;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Survey;
 import org.handdown.pattern.Design;
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param panels null until the legs are free and measured
  * @param pieces null until drafted
  * @param lay null until laid
+ * @param kept other lays to compare it with, the oldest first
  * @param done steps checked off, by step id
  */
 public record Project(
@@ -43,10 +45,13 @@ public record Project(
         @Nullable MeasuredPanels panels,
         @Nullable Pieces pieces,
         @Nullable Lay lay,
+        List<KeptLay> kept,
         Workings workings,
         Map<String, Done> done,
         List<Note> log) {
     private static final int LONGEST_NAME = 120;
+
+    private static final int MOST_KEPT = 6;
 
     /**
      * What to do with each join.
@@ -218,8 +223,45 @@ public record Project(
         }
     }
 
-    /** @param problem the panels and pieces as they were when laid */
-    public record Lay(FitProblem problem, FitLayout layout, boolean movedByHand) {}
+    /**
+     * @param problem the panels and pieces as they were when laid; pins are told apart from it
+     * @param pinned copies that are to stay where they are, as piece#copy
+     */
+    public record Lay(FitProblem problem, FitLayout layout, boolean movedByHand, Set<String> pinned) {
+        public Lay(FitProblem problem, FitLayout layout, boolean movedByHand) {
+            this(problem, layout, movedByHand, Set.of());
+        }
+
+        public Lay {
+            problem = problem.withPinned(List.of());
+            pinned = Set.copyOf(pinned);
+        }
+
+        /** Where the pinned copies lie. */
+        public List<Placed> pins() {
+            return layout.placements().stream()
+                    .filter(p -> pinned.contains(p.name()))
+                    .toList();
+        }
+
+        public Lay withPinned(Set<String> others) {
+            return new Lay(problem, layout, movedByHand, others);
+        }
+
+        /** Moved by hand to another layout of the same pieces. */
+        public Lay movedTo(FitLayout other) {
+            return new Lay(problem, other, true, pinned);
+        }
+    }
+
+    /** A lay that was kept beside the one at work, to be compared with it. */
+    public record KeptLay(String name, Instant at, Lay lay) {
+        public KeptLay {
+            if (name.isBlank() || name.length() > LONGEST_NAME) {
+                throw new RefusedValueException("lay.name", "Name the lay in up to 120 characters.");
+            }
+        }
+    }
 
     /** @param minutes what it really took; null when nobody counted */
     public record Done(Instant at, @Nullable Double minutes) {}
@@ -243,47 +285,59 @@ public record Project(
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new RefusedValueException("name", "A project's name has from 1 to 120 characters.");
         }
+        kept = List.copyOf(kept);
+        if (kept.size() > MOST_KEPT) {
+            throw new RefusedValueException("lay.kept", "Six lays are kept at most; let one go first.");
+        }
+        if (kept.stream().map(KeptLay::name).distinct().count() < kept.size()) {
+            throw new RefusedValueException("lay.name", "Another kept lay has that name; choose another.");
+        }
         done = Map.copyOf(done);
         log = List.copyOf(log);
     }
 
     public static Project named(String name) {
-        return new Project(name, null, null, Opening.NONE, null, null, null, Workings.NONE, Map.of(), List.of());
+        return new Project(
+                name, null, null, Opening.NONE, null, null, null, List.of(), Workings.NONE, Map.of(), List.of());
     }
 
     public Project withAim(Aim other) {
-        return new Project(name, other, source, opening, panels, pieces, lay, workings, done, log);
+        return new Project(name, other, source, opening, panels, pieces, lay, kept, workings, done, log);
     }
 
     public Project withSource(Source other) {
-        return new Project(name, aim, other, opening, panels, pieces, lay, workings, done, log);
+        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log);
     }
 
     public Project withOpening(Opening other) {
-        return new Project(name, aim, source, other, panels, pieces, lay, workings, done, log);
+        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, opening, others, pieces, lay, workings, done, log);
+        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log);
     }
 
     public Project withPieces(Pieces others) {
-        return new Project(name, aim, source, opening, panels, others, lay, workings, done, log);
+        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log);
     }
 
     public Project withLay(Lay other) {
-        return new Project(name, aim, source, opening, panels, pieces, other, workings, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, other, kept, workings, done, log);
+    }
+
+    public Project withKept(List<KeptLay> others) {
+        return new Project(name, aim, source, opening, panels, pieces, lay, others, workings, done, log);
     }
 
     public Project withWorkings(Workings others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, others, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log);
     }
 
     public Project withDone(Map<String, Done> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, workings, others, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, others, log);
     }
 
     public Project withLog(List<Note> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, workings, done, others);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, others);
     }
 }

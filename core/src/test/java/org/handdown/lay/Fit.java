@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
+import org.handdown.panel.Motif;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
@@ -57,6 +58,21 @@ final class Fit {
                 p.reversible(),
                 List.of(repeats),
                 p.edges());
+    }
+
+    static FitPanel printed(FitPanel p, Motif... motifs) {
+        return new FitPanel(
+                p.id(),
+                p.outline(),
+                p.holes(),
+                p.zones(),
+                p.cloth(),
+                p.grainDeg(),
+                p.oneWay(),
+                p.reversible(),
+                p.repeats(),
+                p.edges(),
+                List.of(motifs));
     }
 
     static FitPanel hemmed(FitPanel p, int from, int to) {

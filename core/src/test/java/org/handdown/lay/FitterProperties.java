@@ -41,7 +41,7 @@ class FitterProperties {
         FitProblem problem = problem(cloth.map(p -> p.times(4)), List.of(a, b), new Random(seed));
         Bench bench = Bench.of(problem);
         List<List<Placed>> found = new ArrayList<>();
-        new Search(bench, seed, () -> false).run(3, (lay, score) -> {
+        new Search(bench, seed, () -> false).run(3, true, (lay, score) -> {
             List<Placed> placements = new ArrayList<>();
             int[] copies = new int[problem.pieces().size()];
             for (int c = 0; c < lay.shape.length; c++) {

@@ -19,7 +19,10 @@ public sealed interface Change
                 Sample,
                 SewTogether,
                 Marked,
-                TrueUp {
+                TrueUp,
+                TurnGrain,
+                Piecing,
+                ShowMotif {
     int LONGEST_NAME = 80;
 
     /** As its owner calls it. */

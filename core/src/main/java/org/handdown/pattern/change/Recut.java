@@ -28,6 +28,9 @@ public record Recut(
     public Design on(Design design) {
         Change.piece(design, piece);
         return design.with(
-                piece, p -> p.cut(quantity, pair).withCloth(cloth).withWay(new Piece.Way(wrongSideOut, uneven)));
+                piece,
+                p -> p.cut(quantity, pair)
+                        .withCloth(cloth)
+                        .withWay(new Piece.Way(wrongSideOut, uneven, p.way().motif())));
     }
 }

@@ -37,7 +37,7 @@ public final class FitLayoutJson {
                                 r.get("panel").name(), r.get("outline").ring(), rectangle(r.get("largestRectangle")))));
     }
 
-    private static Placed placed(JsonField f) {
+    static Placed placed(JsonField f) {
         return new Placed(
                 f.get("piece").name(),
                 f.get("copy").whole(),
@@ -71,21 +71,23 @@ public final class FitLayoutJson {
                         f.get("height").number());
     }
 
+    static ObjectNode write(Placed p) {
+        return FitProblemJson.JSON
+                .createObjectNode()
+                .put("piece", p.piece())
+                .put("copy", p.copy())
+                .put("variant", p.variant())
+                .put("panel", p.panel())
+                .put("x", p.at().x())
+                .put("y", p.at().y())
+                .put("rotation", p.at().rotation())
+                .put("mirrored", p.at().mirrored());
+    }
+
     public static ObjectNode write(FitLayout layout) {
         ObjectNode file = FitProblemJson.JSON.createObjectNode().put("format", FORMAT);
         ArrayNode placements = file.putArray("placements");
-        for (Placed p : layout.placements()) {
-            placements
-                    .addObject()
-                    .put("piece", p.piece())
-                    .put("copy", p.copy())
-                    .put("variant", p.variant())
-                    .put("panel", p.panel())
-                    .put("x", p.at().x())
-                    .put("y", p.at().y())
-                    .put("rotation", p.at().rotation())
-                    .put("mirrored", p.at().mirrored());
-        }
+        layout.placements().forEach(p -> placements.add(write(p)));
         ArrayNode unplaced = file.putArray("unplaced");
         for (FitLayout.Unplaced u : layout.unplaced()) {
             unplaced.addObject().put("piece", u.piece()).put("copy", u.copy()).put("reason", u.reason());

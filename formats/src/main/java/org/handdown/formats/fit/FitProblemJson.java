@@ -23,6 +23,7 @@ import org.handdown.lay.PanelRun;
 import org.handdown.lay.PieceGrain;
 import org.handdown.lay.Repeat;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.panel.Motif;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
@@ -49,7 +50,8 @@ public final class FitProblemJson {
                 file.get("gap").number(0),
                 file.get("margin").number(0),
                 file.get("panels").required().list(FitProblemJson::panel),
-                file.get("pieces").required().list(FitProblemJson::piece));
+                file.get("pieces").required().list(FitProblemJson::piece),
+                file.get("pinned").list(FitLayoutJson::placed));
     }
 
     /** Parses JSON text. @throws RefusedValueException with line and column */
@@ -94,7 +96,10 @@ public final class FitProblemJson {
                                 e.get("id").text(""),
                                 e.get("kind").word(EdgeKind.class),
                                 e.get("from").whole(),
-                                e.get("to").whole()))));
+                                e.get("to").whole())),
+                f.get("motifs")
+                        .list(m -> m.refusingHere(() ->
+                                new Motif(m.get("name").name(), m.get("centre").point())))));
     }
 
     private static Repeat repeat(JsonField f) {
@@ -121,7 +126,20 @@ public final class FitProblemJson {
                         .list(m -> new FitPiece.Match(
                                 m.get("group").name(),
                                 m.get("repeat").name(),
-                                m.get("point").point()))));
+                                m.get("point").point())),
+                motif(f.get("motif"))));
+    }
+
+    private static FitPiece.@Nullable MotifWish motif(JsonField f) {
+        if (!f.isPresent()) {
+            return null;
+        }
+        String name = f.get("name").name();
+        return f.refusingHere(() -> new FitPiece.MotifWish(
+                name,
+                f.get("partner").text(name),
+                f.get("point").point(),
+                f.get("within").number()));
     }
 
     private static FitPiece.Variant variant(JsonField f) {
@@ -151,6 +169,10 @@ public final class FitProblemJson {
         problem.panels().forEach(p -> panels.add(write(p)));
         ArrayNode pieces = file.putArray("pieces");
         problem.pieces().forEach(p -> pieces.add(write(p)));
+        if (!problem.pinned().isEmpty()) {
+            ArrayNode pinned = file.putArray("pinned");
+            problem.pinned().forEach(p -> pinned.add(FitLayoutJson.write(p)));
+        }
         return file;
     }
 
@@ -183,6 +205,10 @@ public final class FitProblemJson {
                     .put("from", e.from())
                     .put("to", e.to());
         }
+        if (!panel.motifs().isEmpty()) {
+            ArrayNode motifs = node.putArray("motifs");
+            panel.motifs().forEach(m -> motifs.addObject().put("name", m.name()).set("centre", point(m.centre())));
+        }
         return node;
     }
 
@@ -202,6 +228,12 @@ public final class FitProblemJson {
         ArrayNode match = node.putArray("match");
         for (FitPiece.Match m : piece.matches()) {
             match.addObject().put("group", m.group()).put("repeat", m.repeat()).set("point", point(m.point()));
+        }
+        FitPiece.MotifWish motif = piece.motif();
+        if (motif != null) {
+            ObjectNode m = node.putObject("motif").put("name", motif.name()).put("partner", motif.partner());
+            m.set("point", point(motif.point()));
+            m.put("within", motif.withinMm());
         }
         return node;
     }

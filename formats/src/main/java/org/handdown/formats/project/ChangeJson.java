@@ -6,8 +6,10 @@ import java.util.List;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.EdgeLedger;
@@ -17,10 +19,13 @@ import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Piecing;
 import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
+import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.change.TrueUp;
+import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
 
 /** Named changes on a pattern, as JSON: each says its kind and its name. */
@@ -40,7 +45,10 @@ final class ChangeJson {
         SAMPLE,
         SEAM,
         MARK,
-        TRUE_UP
+        TRUE_UP,
+        GRAIN,
+        PIECING,
+        MOTIF
     }
 
     static Change read(JsonField f) {
@@ -95,6 +103,15 @@ final class ChangeJson {
             case SEAM -> new SewTogether(name, seam(f.get("seam").required()));
             case MARK -> new Marked(name, piece(f), mark(f.get("mark").required()));
             case TRUE_UP -> new TrueUp(name, piece(f));
+            case MOTIF -> new ShowMotif(name, piece(f), motif(f));
+            case GRAIN -> new TurnGrain(name, piece(f), f.get("grain").word(CutGrain.class));
+            case PIECING ->
+                new Piecing(
+                        name,
+                        piece(f),
+                        OutlineJson.point(f.get("from").required()),
+                        OutlineJson.point(f.get("to").required()),
+                        f.get("allowanceMm").number());
         });
     }
 
@@ -211,8 +228,33 @@ final class ChangeJson {
             kind(node, Kind.MARK, change).put("piece", c.piece()).set("mark", write(c.mark()));
         } else if (change instanceof TrueUp c) {
             kind(node, Kind.TRUE_UP, change).put("piece", c.piece());
+        } else if (change instanceof TurnGrain c) {
+            kind(node, Kind.GRAIN, change).put("piece", c.piece()).put("grain", Words.of(c.grain()));
+        } else if (change instanceof ShowMotif c) {
+            kind(node, Kind.MOTIF, change).put("piece", c.piece());
+            write(node, c.spot());
+        } else if (change instanceof Piecing c) {
+            kind(node, Kind.PIECING, change).put("piece", c.piece());
+            node.set("from", OutlineJson.write(c.from()));
+            node.set("to", OutlineJson.write(c.to()));
+            node.put("allowanceMm", c.allowanceMm());
         }
         return node;
+    }
+
+    static MotifSpot motif(JsonField f) {
+        String motif = f.get("motif").name();
+        return new MotifSpot(
+                motif,
+                f.get("partner").text(motif),
+                OutlineJson.point(f.get("at").required()),
+                f.get("withinMm").number());
+    }
+
+    static void write(ObjectNode node, MotifSpot spot) {
+        node.put("motif", spot.motif()).put("partner", spot.partner());
+        node.set("at", OutlineJson.write(spot.at()));
+        node.put("withinMm", spot.withinMm());
     }
 
     private static ObjectNode kind(ObjectNode node, Kind kind, Change change) {

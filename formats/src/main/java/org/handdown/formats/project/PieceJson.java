@@ -14,6 +14,7 @@ import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
@@ -107,7 +108,10 @@ final class PieceJson {
                 f.get("notches").list(n -> new Piece.Notch(n.get("label").name(), OutlineJson.point(n.get("at")))),
                 f.get("layer").word(PieceCloth.class, PieceCloth.SHELL),
                 f.get("marks").list(ChangeJson::mark),
-                new Piece.Way(f.get("wrongSideOut").flag(false), f.get("uneven").flag(false)));
+                new Piece.Way(
+                        f.get("wrongSideOut").flag(false),
+                        f.get("uneven").flag(false),
+                        f.get("shows").isPresent() ? ChangeJson.motif(f.get("shows")) : null));
     }
 
     private static void requireEdge(JsonField f, List<String> edges, String edge) {
@@ -197,6 +201,10 @@ final class PieceJson {
         }
         if (piece.way().uneven()) {
             node.put("uneven", true);
+        }
+        MotifSpot motif = piece.way().motif();
+        if (motif != null) {
+            ChangeJson.write(node.putObject("shows"), motif);
         }
         return node;
     }

@@ -37,6 +37,11 @@ public final class ProjectJson {
                 read(f.get("panels"), PanelsJson::read),
                 read(f.get("pieces"), PieceJson::read),
                 read(f.get("lay"), ProjectJson::lay),
+                f.get("keptLays")
+                        .list(k -> k.refusingHere(() -> new Project.KeptLay(
+                                k.get("name").name(),
+                                instant(k.get("at")),
+                                lay(k.get("lay").required())))),
                 WorkingsJson.read(f.get("workings")),
                 done(f.get("done")),
                 f.get("log")
@@ -54,7 +59,20 @@ public final class ProjectJson {
         return new Project.Lay(
                 problem.refusingHere(() -> FitProblemJson.read(problem.node())),
                 layout.refusingHere(() -> FitLayoutJson.read(layout.node())),
-                f.get("movedByHand").flag(false));
+                f.get("movedByHand").flag(false),
+                java.util.Set.copyOf(f.get("pinned").list(JsonField::name)));
+    }
+
+    private static ObjectNode write(Project.Lay lay) {
+        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        node.set("problem", FitProblemJson.write(lay.problem()));
+        node.set("layout", FitLayoutJson.write(lay.layout()));
+        node.put("movedByHand", lay.movedByHand());
+        if (!lay.pinned().isEmpty()) {
+            ArrayNode pinned = node.putArray("pinned");
+            lay.pinned().stream().sorted().forEach(pinned::add);
+        }
+        return node;
     }
 
     private static Map<String, Project.Done> done(JsonField f) {
@@ -99,10 +117,15 @@ public final class ProjectJson {
         }
         var lay = project.lay();
         if (lay != null) {
-            ObjectNode l = node.putObject("lay");
-            l.set("problem", FitProblemJson.write(lay.problem()));
-            l.set("layout", FitLayoutJson.write(lay.layout()));
-            l.put("movedByHand", lay.movedByHand());
+            node.set("lay", write(lay));
+        }
+        if (!project.kept().isEmpty()) {
+            ArrayNode kept = node.putArray("keptLays");
+            project.kept()
+                    .forEach(k -> kept.addObject()
+                            .put("name", k.name())
+                            .put("at", k.at().toString())
+                            .set("lay", write(k.lay())));
         }
         if (!project.workings().equals(Project.Workings.NONE)) {
             node.set("workings", WorkingsJson.write(project.workings()));

@@ -62,6 +62,55 @@ class FitProblemJsonTest {
         }
     }
 
+    /** The example with the optional fields of the format. */
+    private static String withWishes() {
+        return example()
+                .replace(
+                        "\"gap\": 0",
+                        "\"pinned\": [{\"piece\": \"bib\", \"copy\": 1, \"variant\": \"plain\", \"panel\": \"back-left\", "
+                                + "\"x\": 390, \"y\": 400, \"rotation\": 0, \"mirrored\": true}], \"gap\": 0")
+                .replace(
+                        "\"cloth\": \"rust cord\",",
+                        "\"cloth\": \"rust cord\", \"motifs\": [{\"name\": \"rose\", "
+                                + "\"centre\": [300, 500]}, {\"name\": \"leaf\", \"centre\": [120, 250]}],")
+                .replace(
+                        "\"required\": true,",
+                        "\"required\": true, \"motif\": {\"name\": \"leaf\", \"partner\": \"rose\", "
+                                + "\"point\": [90, 100], \"within\": 8},");
+    }
+
+    @Test
+    void pinsAndMotifsAreReadWrittenAndKept() throws IOException {
+        requireValid("fit-problem.schema.json", withWishes());
+        FitProblem problem = FitProblemJson.read(withWishes());
+        assertThat(problem.pinned()).hasSize(1);
+        String text = FitProblemJson.write(problem).toString();
+        requireValid("fit-problem.schema.json", text);
+        assertThat(FitProblemJson.read(text)).isEqualTo(problem);
+        FitLayout layout = Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 20, 1, 1));
+        assertThat(RuleChecker.check(problem, layout)).isEmpty();
+        assertThat(layout.placements()).hasSize(2).containsAll(problem.pinned());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"copy\": 1|\"copy\": 2|pinned[0].copy|from 0 to 1",
+                "\"variant\": \"plain\"|\"variant\": \"other\"|pinned[0].variant|no variant",
+                "\"panel\": \"back-left\"|\"panel\": \"sleeve\"|pinned[0].panel|no panel",
+                "\"name\": \"rose\"|\"name\": \"\"|panels[0].motifs[0].name|",
+                "\"within\": 8|\"within\": -1|pieces[0].motif.motif.within|from 0"
+            })
+    void wishesThatCannotBeUsedAreNamed(
+            String good, String bad, String field, @org.jspecify.annotations.Nullable String help) {
+        assertThat(withWishes()).contains(good);
+        assertThatThrownBy(() -> FitProblemJson.read(withWishes().replace(good, bad)))
+                .isInstanceOf(RefusedValueException.class)
+                .hasFieldOrPropertyWithValue("field", field)
+                .hasMessageContaining(help == null ? "" : help);
+    }
+
     @Test
     void absentFieldsTakeTheirDefaults() {
         FitProblem problem = FitProblemJson.read("""

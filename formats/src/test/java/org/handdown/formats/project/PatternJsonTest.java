@@ -24,9 +24,11 @@ import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
@@ -37,10 +39,13 @@ import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Piecing;
 import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
+import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.change.TrueUp;
+import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
@@ -150,7 +155,11 @@ class PatternJsonTest {
                                         Mark.Kind.DART,
                                         "dart",
                                         List.of(new Point(10, 400), new Point(0, 300), new Point(-10, 400)))),
-                        new TrueUp("true", "front"))));
+                        new TrueUp("true", "front"),
+                        new TurnGrain("across", "waistband", CutGrain.EITHER),
+                        Piecing.across("short cloth", "back", 140.5, 12),
+                        new ShowMotif(
+                                "rose", "front", new MotifSpot("rose", "rose turned over", new Point(0, 200), 5)))));
     }
 
     @Test

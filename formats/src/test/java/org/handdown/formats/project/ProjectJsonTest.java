@@ -9,9 +9,12 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.handdown.formats.DemoProject;
+import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
@@ -66,6 +69,23 @@ class ProjectJsonTest {
     void anEmptyProjectReadsBackEqual() {
         Project empty = Project.named("Nothing yet");
         assertThat(ProjectJson.read(ProjectJson.text(empty))).isEqualTo(empty);
+    }
+
+    @Test
+    void pinsAndKeptLaysReadBackEqual() throws IOException {
+        Project.Lay lay = DemoProject.lay().withPinned(Set.of("bib#0", "back-leg#1"));
+        Project project = DemoProject.project()
+                .withLay(lay)
+                .withKept(List.of(new Project.KeptLay("first try", Instant.parse("2025-11-03T18:30:00Z"), lay)));
+        String text = ProjectJson.text(project);
+        assertThat(ProjectJson.read(text)).isEqualTo(project);
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/project.schema.json")));
+        assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        assertThat(lay.pins()).extracting(Placed::name).containsExactlyInAnyOrder("bib#0", "back-leg#1");
+        assertThatThrownBy(() -> project.withKept(
+                        List.of(project.kept().get(0), project.kept().get(0))))
+                .hasMessageContaining("choose another");
     }
 
     @Test

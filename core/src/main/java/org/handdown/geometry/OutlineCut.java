@@ -1,0 +1,157 @@
+package org.handdown.geometry;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.handdown.measure.RefusedValueException;
+
+/**
+ * An outline cut in two by a straight line; curves are parted exactly. Edges keep their names on either side; the new edges along the
+ * cut take a name of their own.
+ *
+ * @param left what lies to the left of the line, seen from its first point to its second; counter-clockwise
+ * @param right the rest, counter-clockwise
+ */
+public record OutlineCut(Outline left, Outline right) {
+    /** Shorter stretches are roundings. */
+    private static final double NOTHING_MM = 1e-6;
+
+    /** A curve crosses a line at most three times; it is looked at in so many steps. */
+    private static final int STEPS = 64;
+
+    private static final int HALVINGS = 60;
+
+    /** A stretch of an edge on one side of the line. */
+    private record Run(String edge, Segment segment, boolean left) {}
+
+    /**
+     * @param from and to: two points of the line, which runs on past both
+     * @param name of the edges along the cut
+     * @throws RefusedValueException if the line does not cross the outline exactly twice
+     */
+    public static OutlineCut of(Outline outline, Point from, Point to, String name) {
+        Point way = to.minus(from);
+        if (way.lengthMm() < 1) {
+            throw new RefusedValueException("line", "Two points of the line must lie apart.");
+        }
+        List<Run> runs = new ArrayList<>();
+        for (Edge edge : outline.edges()) {
+            for (Segment segment : edge.segments()) {
+                double start = 0;
+                for (double t : crossings(segment, from, way)) {
+                    add(runs, edge.name(), part(segment, start, t), from, way);
+                    start = t;
+                }
+                add(runs, edge.name(), part(segment, start, 1), from, way);
+            }
+        }
+        int changes = 0;
+        int first = 0;
+        for (int i = 0; i < runs.size(); i++) {
+            if (runs.get(i).left != runs.get((i + runs.size() - 1) % runs.size()).left) {
+                changes++;
+                first = runs.get(i).left ? i : first;
+            }
+        }
+        if (changes != 2) {
+            throw new RefusedValueException(
+                    "line",
+                    changes == 0
+                            ? "The line misses the piece; put it across."
+                            : "The line crosses the edge %d times; put it where it crosses twice.".formatted(changes));
+        }
+        List<Run> ordered = new ArrayList<>(runs.subList(first, runs.size()));
+        ordered.addAll(runs.subList(0, first));
+        return new OutlineCut(
+                closed(ordered.stream().filter(Run::left).toList(), name),
+                closed(ordered.stream().filter(r -> !r.left).toList(), name));
+    }
+
+    private static void add(List<Run> runs, String edge, Segment segment, Point from, Point way) {
+        if (segment.start().distanceMm(segment.end()) > NOTHING_MM) {
+            runs.add(new Run(edge, segment, way.cross(middle(segment).minus(from)) > 0));
+        }
+    }
+
+    private static Point middle(Segment segment) {
+        return segment instanceof Segment.Cubic c ? c.at(0.5) : segment.start().toward(segment.end(), 0.5);
+    }
+
+    /** Parameters at which a segment crosses the line, strictly between its ends. */
+    private static List<Double> crossings(Segment segment, Point from, Point way) {
+        List<Double> found = new ArrayList<>();
+        int steps = segment instanceof Segment.Cubic ? STEPS : 1;
+        for (int i = 0; i < steps; i++) {
+            double low = (double) i / steps;
+            double high = (double) (i + 1) / steps;
+            double a = way.cross(at(segment, low).minus(from));
+            double b = way.cross(at(segment, high).minus(from));
+            if (a == 0 && i > 0) {
+                found.add(low);
+            } else if (a * b < 0) {
+                for (int k = 0; k < HALVINGS; k++) {
+                    double half = (low + high) / 2;
+                    double c = way.cross(at(segment, half).minus(from));
+                    low = a * c > 0 ? half : low;
+                    high = a * c > 0 ? high : half;
+                }
+                found.add((low + high) / 2);
+            }
+        }
+        return found;
+    }
+
+    private static Point at(Segment segment, double t) {
+        return segment instanceof Segment.Cubic c ? c.at(t) : segment.start().toward(segment.end(), t);
+    }
+
+    /** The stretch of a segment between two parameters (de Casteljau). */
+    private static Segment part(Segment segment, double from, double to) {
+        if (from == 0 && to == 1) {
+            return segment;
+        }
+        if (!(segment instanceof Segment.Cubic c)) {
+            return new Segment.Line(at(segment, from), at(segment, to));
+        }
+        Segment.Cubic rest = to == 1 ? c : head(c, to);
+        double share = from / to;
+        return from == 0
+                ? rest
+                : (Segment.Cubic)
+                        head((Segment.Cubic) rest.reversed(), 1 - share).reversed();
+    }
+
+    private static Segment.Cubic head(Segment.Cubic c, double t) {
+        Point a = c.start().toward(c.handle1(), t);
+        Point b = c.handle1().toward(c.handle2(), t);
+        Point d = c.handle2().toward(c.end(), t);
+        Point ab = a.toward(b, t);
+        Point bd = b.toward(d, t);
+        return new Segment.Cubic(c.start(), a, ab, ab.toward(bd, t));
+    }
+
+    private static Outline closed(List<Run> runs, String name) {
+        List<Edge> edges = new ArrayList<>();
+        Set<String> taken = new HashSet<>();
+        for (int i = 0; i < runs.size(); ) {
+            String edge = runs.get(i).edge;
+            List<Segment> segments = new ArrayList<>();
+            while (i < runs.size() && runs.get(i).edge.equals(edge)) {
+                segments.add(runs.get(i++).segment);
+            }
+            String free = edge;
+            for (int n = 2; !taken.add(free); n++) {
+                free = edge + "-" + n;
+            }
+            edges.add(new Edge(free, segments));
+        }
+        String free = name;
+        for (int n = 2; !taken.add(free); n++) {
+            free = name + "-" + n;
+        }
+        edges.add(
+                Edge.line(free, edges.get(edges.size() - 1).end(), edges.get(0).start()));
+        return new Outline(edges);
+    }
+}
