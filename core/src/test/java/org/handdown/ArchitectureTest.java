@@ -23,7 +23,8 @@ class ArchitectureTest {
         "reuse",
         "lay",
         "make",
-        "project"
+        "project",
+        "shortage"
     };
 
     @ArchTest

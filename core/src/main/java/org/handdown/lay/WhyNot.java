@@ -150,20 +150,7 @@ final class WhyNot {
     }
 
     private boolean fitsSomewhere(FitPiece piece, List<FitPanel> panels) {
-        FitProblem alone = new FitProblem(Objective.FILL, problem.gapMm(), problem.marginMm(), panels, List.of(piece));
-        ShapeBook book = new ShapeBook(alone);
-        Clearances clearances = new Clearances(alone);
-        for (int p = 0; p < panels.size(); p++) {
-            for (Shape way : book.ways(0, p)) {
-                if (hurry.getAsBoolean()) {
-                    return false;
-                }
-                if (!clearances.on(p, way).rim().isEmpty()) {
-                    return true;
-                }
-            }
-        }
-        return false;
+        return FitsAlone.on(problem.withPanels(panels), piece, hurry);
     }
 
     private static String size(FitPiece piece) {

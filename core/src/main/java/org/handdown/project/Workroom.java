@@ -14,6 +14,7 @@ import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
+import org.handdown.lay.Placed;
 import org.handdown.lay.Sureness;
 import org.handdown.make.DungareesSteps;
 import org.handdown.make.HandSteps;
@@ -219,6 +220,32 @@ public final class Workroom {
     public Optional<FitProblem> problem() {
         Project.Lay lay = project.lay();
         return problem(lay == null ? 0 : lay.problem().marginMm());
+    }
+
+    /** As {@link #problem()}, with what is pinned held where it lies; a pin whose piece is gone is let go. */
+    public Optional<FitProblem> pinnedProblem() {
+        return problem().map(this::pinned);
+    }
+
+    /** With the margin told and what is pinned held where it lies. */
+    public Optional<FitProblem> pinnedProblem(double marginMm) {
+        return problem(marginMm).map(this::pinned);
+    }
+
+    private FitProblem pinned(FitProblem problem) {
+        Project.Lay lay = project.lay();
+        return lay == null
+                ? problem
+                : problem.withPinned(
+                        lay.pins().stream().filter(p -> isThere(problem, p)).toList());
+    }
+
+    private static boolean isThere(FitProblem problem, Placed pin) {
+        return problem.panels().stream().anyMatch(p -> p.id().equals(pin.panel()))
+                && problem.pieces().stream()
+                        .anyMatch(p -> p.id().equals(pin.piece())
+                                && pin.copy() < p.quantity()
+                                && p.variants().stream().anyMatch(v -> v.id().equals(pin.variant())));
     }
 
     /** @param marginMm to be kept from the panels' edges */

@@ -1,0 +1,92 @@
+package org.handdown.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
+import org.handdown.pattern.BiasStrips;
+import org.handdown.source.EdgeKind;
+
+/**
+ * A remnant as it goes back to the stash. Panel frame, mm.
+ *
+ * @param grainDeg direction of the lengthwise grain
+ * @param edges stretches of finished edges that it still has
+ * @param zones flaws on it
+ */
+public record Leftover(
+        FitLayout.Remnant remnant, String cloth, double grainDeg, List<Finished> edges, List<FlawZone> zones) {
+    /** A shorter stretch of a finished edge is no use to anybody (common practice, no source). */
+    private static final double LEAST_EDGE_MM = 40;
+
+    private static final double ON_EDGE_MM = 0.3;
+
+    /** A stretch of an old finished edge. */
+    public record Finished(EdgeKind kind, List<Point> points) {
+        public Finished {
+            points = List.copyOf(points);
+        }
+
+        public double lengthMm() {
+            return Edge.lengthMm(points);
+        }
+    }
+
+    public Leftover {
+        edges = List.copyOf(edges);
+        zones = List.copyOf(zones);
+    }
+
+    /** All remnants of a lay, the largest rectangle first. */
+    public static List<Leftover> of(FitProblem problem, FitLayout layout) {
+        return layout.remnants().stream()
+                .map(r -> of(problem.panel(r.panel()), r))
+                .toList();
+    }
+
+    private static Leftover of(FitPanel panel, FitLayout.Remnant remnant) {
+        Region near = Region.of(remnant.outline()).grown(ON_EDGE_MM);
+        List<Finished> edges = new ArrayList<>();
+        for (PanelRun run : panel.edges()) {
+            if (run.kind() == EdgeKind.RAW || run.kind() == EdgeKind.SEAM) {
+                continue;
+            }
+            near.within(panel.outline().run(run.from(), run.to())).stream()
+                    .map(points -> new Finished(run.kind(), points))
+                    .filter(f -> f.lengthMm() >= LEAST_EDGE_MM)
+                    .forEach(edges::add);
+        }
+        Region area = Region.of(remnant.outline());
+        List<FlawZone> zones = panel.zones().stream()
+                .filter(z -> !area.intersection(Region.of(z.outline())).isEmpty())
+                .toList();
+        return new Leftover(remnant, panel.cloth(), panel.grainDeg(), edges, zones);
+    }
+
+    /**
+     * Straight strips along the grain that lie in the largest rectangle, joined end to end: what is lost at each join is the width.
+     *
+     * @param cutMm width of a strip
+     * @return length, mm; 0 where not even one strip lies in it
+     */
+    public double straightMm(double cutMm) {
+        FitLayout.GrainRectangle r = remnant.largestRectangle();
+        if (r == null || r.widthMm() < cutMm) {
+            return 0;
+        }
+        double strips = Math.floor(r.widthMm() / cutMm + 1e-9);
+        return strips * r.heightMm() - (strips - 1) * cutMm;
+    }
+
+    /** Bias strips that really lie in it, joined on the diagonal, mm. @param cutMm width of a strip */
+    public double biasMm(double cutMm) {
+        return BiasStrips.of(List.of(remnant.outline()), List.of(grainDeg), cutMm, cutMm)
+                .joinedMm();
+    }
+
+    public Ring outline() {
+        return remnant.outline();
+    }
+}

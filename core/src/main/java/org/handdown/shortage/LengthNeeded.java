@@ -1,0 +1,131 @@
+package org.handdown.shortage;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+import org.handdown.cloth.Cloth;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Ring;
+import org.handdown.lay.DesignLay;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitPanel;
+import org.handdown.lay.FitPiece;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.Fitter;
+import org.handdown.lay.Objective;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.project.Workroom;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How little cloth by the metre a design needs: the least length found at a given width, with the pieces all running one way (nap,
+ * pile, print) and with every other one turned round. Panel frame of the lays: the lengthwise grain and the length run along +x.
+ *
+ * @param widthMm of the cloth, selvedges left out
+ * @param withNap one way
+ * @param withoutNap both ways, never longer than one way
+ */
+public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
+    private static final double NARROWEST_MM = 100;
+    private static final double WIDEST_MM = 4000;
+
+    /** The length, and the lay that it was found with. */
+    public record Need(double lengthMm, FitProblem problem, FitLayout layout) {}
+
+    /**
+     * Finds both.
+     *
+     * @param of cloth that is bought: outer cloth or lining
+     * @param shorter told of each better length
+     * @throws RefusedValueException if a piece is wider than the cloth, or none is cut from it
+     */
+    public static LengthNeeded of(
+            Design design,
+            Cloth cloth,
+            PieceCloth of,
+            double widthMm,
+            Effort effort,
+            BooleanSupplier cancelled,
+            DoubleConsumer shorter) {
+        if (!(widthMm >= NARROWEST_MM && widthMm <= WIDEST_MM)) {
+            throw new RefusedValueException("width", "Cloth is from 10 cm to 4 m wide.");
+        }
+        Design wanted = design.withPieces(
+                design.pieces().stream().filter(p -> p.cloth() == of).toList());
+        if (wanted.pieces().isEmpty()) {
+            throw new RefusedValueException("cloth", "No piece is cut from %s.".formatted(of.words()));
+        }
+        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, Workroom.GAP_MM, 0).pieces().stream()
+                .map(p -> p.withCloths(List.of()))
+                .toList();
+        Need one = need(pieces, widthMm, true, effort, cancelled, shorter, null);
+        Need both = need(pieces, widthMm, false, effort, cancelled, shorter, one);
+        return new LengthNeeded(widthMm, one, both);
+    }
+
+    private static Need need(
+            List<FitPiece> pieces,
+            double widthMm,
+            boolean nap,
+            Effort effort,
+            BooleanSupplier cancelled,
+            DoubleConsumer shorter,
+            @Nullable Need other) {
+        FitPanel panel = new FitPanel(
+                "cloth",
+                Ring.rectangle(0, 0, enoughMm(pieces), widthMm),
+                List.of(),
+                List.of(),
+                "",
+                0,
+                nap,
+                false,
+                List.of(),
+                List.of());
+        FitProblem problem = new FitProblem(Objective.SHORTEST, Workroom.GAP_MM, 0, List.of(panel), pieces);
+        FitLayout layout = new Fitter(
+                        problem,
+                        new Fitter.Budget(effort.seconds(), effort.steps(), effort.seed(), effort.threads()),
+                        other == null ? List.of() : other.layout.placements(),
+                        System::nanoTime,
+                        cancelled,
+                        better -> {
+                            Double length = better.measures().lengthMm();
+                            if (length != null) {
+                                shorter.accept(length);
+                            }
+                        })
+                .fit();
+        if (!layout.unplaced().isEmpty()) {
+            FitLayout.Unplaced first = layout.unplaced().get(0);
+            throw new RefusedValueException(
+                    "width",
+                    String.format(
+                            Locale.ROOT,
+                            "The %s does not lie on cloth %.0f mm wide: %s.",
+                            first.piece().replace('-', ' '),
+                            widthMm,
+                            first.reason()));
+        }
+        Double length = layout.measures().lengthMm();
+        return new Need(length == null ? 0 : length, problem, layout);
+    }
+
+    /** Long enough for all pieces one behind the other. */
+    private static double enoughMm(List<FitPiece> pieces) {
+        double sum = 0;
+        for (FitPiece piece : pieces) {
+            Box box = piece.variants().get(0).outline().box();
+            sum += piece.quantity() * (Math.hypot(box.widthMm(), box.heightMm()) + 2 * Workroom.GAP_MM);
+        }
+        return Math.min(sum + 100, 150_000);
+    }
+
+    /** Share of the one-way length that is saved where both ways are allowed. */
+    public double savedByTurning() {
+        return withNap.lengthMm == 0 ? 0 : 1 - withoutNap.lengthMm / withNap.lengthMm;
+    }
+}
