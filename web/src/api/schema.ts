@@ -244,6 +244,166 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/projects/{id}/lay/allowed': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['allowed']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['latest_1']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help/largest': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['largest']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help/length': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['length']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help/remedies': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['remedies']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['take']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/help/{index}/lay': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['show_1']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/kept': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['keep']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/kept/{index}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['show']
+    put: operations['takeUp']
+    post?: never
+    delete: operations['letGo']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/projects/{id}/lay/pins': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put: operations['pin']
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/projects/{id}/lay/placements': {
     parameters: {
       query?: never
@@ -846,7 +1006,7 @@ export interface paths {
     get?: never
     put?: never
     post?: never
-    delete: operations['take']
+    delete: operations['take_1']
     options?: never
     head?: never
     patch?: never
@@ -1444,6 +1604,54 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/stash/remnants': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['remnants']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/remnants/from/{project}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post: operations['keepRemnants']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/stash/remnants/{id}': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get?: never
+    put?: never
+    post?: never
+    delete: operations['throwAwayRemnant']
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/stash/{id}/begin': {
     parameters: {
       query?: never
@@ -1735,6 +1943,14 @@ export interface components {
       /** Format: double */
       y: number
     }
+    AllowedView: {
+      areas: number[][][]
+      bans: components['schemas']['BanView'][]
+      elsewhere: string
+      lines: number[][][]
+      never: string[]
+      points: number[][]
+    }
     AssessmentRequest: {
       conditions?: {
         [key: string]: 'SOUND' | 'WORN' | 'BROKEN'
@@ -1744,6 +1960,10 @@ export interface components {
       /** @enum {string} */
       missed?: 'LITTLE' | 'SOME' | 'DEARLY'
       wantedBy?: string
+    }
+    BanView: {
+      shifts: number[][][]
+      what: string
     }
     BandView: {
       depth: string
@@ -1783,7 +2003,7 @@ export interface components {
     BroughtRequest: {
       allowance: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       /** @enum {string} */
       meaning: 'CUT' | 'STITCH'
       name: string
@@ -1872,14 +2092,17 @@ export interface components {
       what: 'STITCH' | 'CUT' | 'FOLD'
     }
     ChangeRequest: {
+      along: boolean
       at: string
       bothSides: boolean
       by: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       drawn: string
       ease: string
       edge: string
+      /** @enum {string} */
+      grain: 'LENGTHWISE' | 'EITHER' | 'BIAS'
       /** @enum {string} */
       kind:
         | 'LENGTHEN'
@@ -1894,6 +2117,9 @@ export interface components {
         | 'SEAM'
         | 'MARK'
         | 'TRUE_UP'
+        | 'GRAIN'
+        | 'PIECING'
+        | 'MOTIF'
       /** @enum {string} */
       mark:
         | 'DOT'
@@ -1907,10 +2133,12 @@ export interface components {
         | 'LEVEL'
         | 'FOLD'
         | 'OVERLAP'
+      motif: string
       name: string
       other: string
       otherEdge: string
       pair: boolean
+      partner: string
       piece: string
       pieces: string[]
       points: string
@@ -1960,7 +2188,7 @@ export interface components {
       area: string
       byTheMetre: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       longest: string
       /** Format: int32 */
       pieces: number
@@ -2188,9 +2416,14 @@ export interface components {
     }
     FitEvent: {
       /** Format: int32 */
+      before: number
+      /** Format: int32 */
       improvements: number
+      /** @enum {string} */
+      kind: 'LAY' | 'REMEDIES' | 'LARGEST' | 'LENGTH'
       lay?: components['schemas']['LayView']
       message: string
+      offers: components['schemas']['OfferView'][]
       /** Format: int32 */
       placed: number
       /** Format: double */
@@ -2296,6 +2529,14 @@ export interface components {
       name: string
       shows: string
     }
+    HelpView: {
+      holds: boolean
+      /** @enum {string} */
+      kind: 'LAY' | 'REMEDIES' | 'LARGEST' | 'LENGTH'
+      message: string
+      offers: components['schemas']['OfferView'][]
+      running: boolean
+    }
     InnerEdgeView: {
       forced: boolean
       /** @enum {string} */
@@ -2384,6 +2625,12 @@ export interface components {
       wonCm2: number
     }
     JsonNode: unknown
+    KeepLayRequest: {
+      name: string
+    }
+    KeepRemnantsRequest: {
+      which: number[]
+    }
     KeepView: {
       finish: string[]
       keepers: components['schemas']['KeeperView'][]
@@ -2439,8 +2686,32 @@ export interface components {
       measures: components['schemas']['NamedLength'][]
       words: string
     }
+    LargestRequest: {
+      dimension: string
+      /** Format: int32 */
+      order: number
+    }
     LatestRun: {
       running: boolean
+    }
+    LayFigures: {
+      at: string
+      /** Format: int32 */
+      keptEdges: number
+      largest: string
+      left: string
+      /** Format: double */
+      minutesSaved: number
+      name: string
+      /** Format: int32 */
+      placed: number
+      /** Format: int32 */
+      seamsAdded: number
+      used: string
+      /** Format: int32 */
+      wanted: number
+      /** Format: int32 */
+      wholePanels: number
     }
     LayPanelView: {
       edges: components['schemas']['PanelEdgeView'][]
@@ -2489,6 +2760,11 @@ export interface components {
       minutes: number
       more: string
       names: string[]
+    }
+    LengthRequest: {
+      /** @enum {string} */
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
+      width: string
     }
     LetOutRequest: {
       dartsToo: boolean
@@ -2659,6 +2935,12 @@ export interface components {
       lesson: string
       text: string
     }
+    OfferView: {
+      changes: boolean
+      cost: string
+      kind: string
+      words: string
+    }
     OpeningView: {
       join: string
       name: string
@@ -2676,7 +2958,7 @@ export interface components {
     OutlineTag: {
       allowance: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       /** @enum {string} */
       meaning: 'CUT' | 'STITCH'
       name: string
@@ -2690,7 +2972,7 @@ export interface components {
     OutlineTagRequest: {
       allowance: string
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       /** @enum {string} */
       meaning: 'CUT' | 'STITCH'
       name: string
@@ -2862,7 +3144,7 @@ export interface components {
       allowances: components['schemas']['AllowanceView'][]
       byHand: boolean
       /** @enum {string} */
-      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING'
+      cloth: 'SHELL' | 'LINING' | 'REMNANT' | 'INTERFACING' | 'RIB' | 'BINDING' | 'OTHER'
       clothWords: string
       corners: components['schemas']['CornerView'][]
       covered: number[][][]
@@ -2885,6 +3167,12 @@ export interface components {
       wishes: components['schemas']['WishView'][]
       wrongSideOut: boolean
     }
+    PinRequest: {
+      /** Format: int32 */
+      copy: number
+      piece: string
+      pinned: boolean
+    }
     PinchRequest: {
       at: string
       depth: string
@@ -2901,6 +3189,7 @@ export interface components {
       name: string
       panel: string
       piece: string
+      pinned: boolean
       ring: number[][]
       /** Format: double */
       rotation: number
@@ -2964,6 +3253,7 @@ export interface components {
       id: string
       keep: components['schemas']['KeepView']
       lay?: components['schemas']['LayView']
+      lays: components['schemas']['LayFigures'][]
       letOut?: components['schemas']['LetOutView']
       log: components['schemas']['NoteView'][]
       name: string
@@ -3094,10 +3384,17 @@ export interface components {
       oldFolded: string
       part: string
     }
+    RemedyRequest: {
+      piece: string
+    }
     RemnantView: {
+      bias: string
+      edges: string[]
+      flaws: string[]
       outline: number[][]
       panel: string
       size: string
+      straight: string
     }
     RepeatRequest: {
       across: boolean
@@ -3316,6 +3613,17 @@ export interface components {
       kind: string
       length: string
       name: string
+    }
+    StashedRemnantView: {
+      cloth: string
+      edgeLines: number[][][]
+      edges: string[]
+      flawOutlines: number[][][]
+      flaws: string[]
+      from: string
+      id: string
+      outline: number[][]
+      size: string
     }
     StashedSourceView: {
       care: string
@@ -4170,6 +4478,303 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['DecisionRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  allowed: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MoveRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['AllowedView']
+        }
+      }
+    }
+  }
+  latest_1: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['HelpView']
+        }
+      }
+    }
+  }
+  largest: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LargestRequest']
+      }
+    }
+    responses: {
+      /** @description Accepted */
+      202: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+    }
+  }
+  length: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LengthRequest']
+      }
+    }
+    responses: {
+      /** @description Accepted */
+      202: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+    }
+  }
+  remedies: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['RemedyRequest']
+      }
+    }
+    responses: {
+      /** @description Accepted */
+      202: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+    }
+  }
+  take: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  show_1: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LayView']
+        }
+      }
+    }
+  }
+  keep: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KeepLayRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  show: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['LayView']
+        }
+      }
+    }
+  }
+  takeUp: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  letGo: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+        index: number
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ProjectView']
+        }
+      }
+    }
+  }
+  pin: {
+    parameters: {
+      query: {
+        version: number
+      }
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PinRequest']
       }
     }
     responses: {
@@ -5236,7 +5841,7 @@ export interface operations {
       }
     }
   }
-  take: {
+  take_1: {
     parameters: {
       query: {
         version: number
@@ -6227,6 +6832,72 @@ export interface operations {
     }
   }
   throwAwayKeeper: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        id: string
+      }
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown
+        }
+        content?: never
+      }
+    }
+  }
+  remnants: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['StashedRemnantView'][]
+        }
+      }
+    }
+  }
+  keepRemnants: {
+    parameters: {
+      query?: never
+      header?: never
+      path: {
+        project: string
+      }
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KeepRemnantsRequest']
+      }
+    }
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['KeptView']
+        }
+      }
+    }
+  }
+  throwAwayRemnant: {
     parameters: {
       query?: never
       header?: never

@@ -1,6 +1,7 @@
 package org.handdown.project;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +18,7 @@ import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.Piecing;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
@@ -117,6 +119,11 @@ public record Project(
         public Design design() {
             return Drafts.require(draft).draw(from, choices);
         }
+
+        /** Is it a size that the draft leaves free: a length, a share or a count? */
+        public boolean isFree(String dimension) {
+            return Drafts.require(draft).dimensions().stream().anyMatch(d -> d.id().equals(dimension) && d.isSize());
+        }
     }
 
     /**
@@ -178,6 +185,18 @@ public record Project(
             }
             Design entered = Design.of(name, own);
             return all == null ? entered : own.isEmpty() ? all : all.and(entered);
+        }
+
+        /** Seams that pieces were given because the cloth was too small for them whole. */
+        public int seamsAdded() {
+            if (changes.stream().noneMatch(Piecing.class::isInstance)) {
+                return 0;
+            }
+            Design design = design("pieced");
+            return design.seams().stream()
+                    .filter(Piecing::isPiecing)
+                    .mapToInt(s -> design.piece(s.one().get(0).piece()).quantity())
+                    .sum();
         }
 
         public Design design(String name) {
@@ -254,8 +273,8 @@ public record Project(
         }
     }
 
-    /** A lay that was kept beside the one at work, to be compared with it. */
-    public record KeptLay(String name, Instant at, Lay lay) {
+    /** A lay that was kept beside the one at work, with the panels and pieces it is of, to be compared with it and taken up again. */
+    public record KeptLay(String name, Instant at, Lay lay, MeasuredPanels panels, Pieces pieces) {
         public KeptLay {
             if (name.isBlank() || name.length() > LONGEST_NAME) {
                 throw new RefusedValueException("lay.name", "Name the lay in up to 120 characters.");
@@ -323,6 +342,21 @@ public record Project(
 
     public Project withLay(Lay other) {
         return new Project(name, aim, source, opening, panels, pieces, other, kept, workings, done, log);
+    }
+
+    /** Keeps the lay there is beside it, under a name. */
+    public Project keepingLay(String called, Instant at) {
+        if (lay == null || panels == null || pieces == null) {
+            throw new RefusedValueException("lay", "Nothing is laid yet; lay the pieces first.");
+        }
+        List<KeptLay> more = new ArrayList<>(kept);
+        more.add(new KeptLay(called, at, lay, panels, pieces));
+        return withKept(more);
+    }
+
+    /** With a kept lay in place of the one there is, and the panels and pieces it is of. */
+    public Project takingUp(KeptLay other) {
+        return withPanels(other.panels).withPieces(other.pieces).withLay(other.lay);
     }
 
     public Project withKept(List<KeptLay> others) {

@@ -33,6 +33,7 @@ public abstract class HouseholdTest {
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
         TestDatabase.register(registry);
+        registry.add("handdown.trial-seconds", () -> "0.5");
     }
 
     @Autowired

@@ -63,6 +63,11 @@ public record Piecing(String name, String piece, Point from, Point to, double al
         return new Piecing(name, piece, new Point(0, y), new Point(1000, y), allowanceMm);
     }
 
+    /** Is the seam one that such a change made? */
+    public static boolean isPiecing(DesignSeam seam) {
+        return seam.one().stream().allMatch(s -> s.edge().startsWith(SEAM));
+    }
+
     @Override
     public String words() {
         Point way = to.minus(from);

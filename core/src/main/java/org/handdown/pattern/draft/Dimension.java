@@ -77,6 +77,11 @@ public record Dimension(
         return Math.max(least, Math.min(most, usual.applyAsDouble(wearer)));
     }
 
+    /** Can it be raised bit by bit? */
+    public boolean isSize() {
+        return kind == Kind.LENGTH || kind == Kind.SHARE || kind == Kind.COUNT;
+    }
+
     public boolean isWhole() {
         return kind == Kind.COUNT || kind == Kind.TICK || kind == Kind.CHOICE;
     }

@@ -32,9 +32,12 @@ public final class FitLayoutJson {
                                 u.get("copy").whole(),
                                 u.get("reason").text(""))),
                 measures(file.get("measures").required()),
-                file.get("remnants")
-                        .list(r -> new FitLayout.Remnant(
-                                r.get("panel").name(), r.get("outline").ring(), rectangle(r.get("largestRectangle")))));
+                file.get("remnants").list(FitLayoutJson::remnant));
+    }
+
+    public static FitLayout.Remnant remnant(JsonField f) {
+        return new FitLayout.Remnant(
+                f.get("panel").name(), f.get("outline").ring(), rectangle(f.get("largestRectangle")));
     }
 
     static Placed placed(JsonField f) {
@@ -105,7 +108,7 @@ public final class FitLayoutJson {
         return file;
     }
 
-    private static ObjectNode write(FitLayout.Remnant remnant) {
+    public static ObjectNode write(FitLayout.Remnant remnant) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode().put("panel", remnant.panel());
         node.set("outline", FitProblemJson.ring(remnant.outline()));
         FitLayout.GrainRectangle r = remnant.largestRectangle();

@@ -252,7 +252,7 @@ public final class FitProblemJson {
         return node.put("bonus", variant.bonus());
     }
 
-    static ArrayNode ring(Ring ring) {
+    public static ArrayNode ring(Ring ring) {
         ArrayNode points = JSON.createArrayNode();
         ring.points().forEach(p -> points.add(point(p)));
         return points;

@@ -41,7 +41,9 @@ public final class ProjectJson {
                         .list(k -> k.refusingHere(() -> new Project.KeptLay(
                                 k.get("name").name(),
                                 instant(k.get("at")),
-                                lay(k.get("lay").required())))),
+                                lay(k.get("lay").required()),
+                                PanelsJson.read(k.get("panels").required()),
+                                PieceJson.read(k.get("pieces").required())))),
                 WorkingsJson.read(f.get("workings")),
                 done(f.get("done")),
                 f.get("log")
@@ -121,11 +123,12 @@ public final class ProjectJson {
         }
         if (!project.kept().isEmpty()) {
             ArrayNode kept = node.putArray("keptLays");
-            project.kept()
-                    .forEach(k -> kept.addObject()
-                            .put("name", k.name())
-                            .put("at", k.at().toString())
-                            .set("lay", write(k.lay())));
+            project.kept().forEach(k -> {
+                ObjectNode one = kept.addObject().put("name", k.name()).put("at", k.at().toString());
+                one.set("lay", write(k.lay()));
+                one.set("panels", PanelsJson.write(k.panels()));
+                one.set("pieces", PieceJson.write(k.pieces()));
+            });
         }
         if (!project.workings().equals(Project.Workings.NONE)) {
             node.set("workings", WorkingsJson.write(project.workings()));

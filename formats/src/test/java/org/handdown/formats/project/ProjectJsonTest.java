@@ -74,14 +74,15 @@ class ProjectJsonTest {
     @Test
     void pinsAndKeptLaysReadBackEqual() throws IOException {
         Project.Lay lay = DemoProject.lay().withPinned(Set.of("bib#0", "back-leg#1"));
-        Project project = DemoProject.project()
-                .withLay(lay)
-                .withKept(List.of(new Project.KeptLay("first try", Instant.parse("2025-11-03T18:30:00Z"), lay)));
+        Project project =
+                DemoProject.project().withLay(lay).keepingLay("first try", Instant.parse("2025-11-03T18:30:00Z"));
         String text = ProjectJson.text(project);
         assertThat(ProjectJson.read(text)).isEqualTo(project);
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(Path.of("../docs/formats/project.schema.json")));
         assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        Project other = DemoProject.project().withLay(DemoProject.lay());
+        assertThat(other.takingUp(project.kept().get(0)).lay()).isEqualTo(lay);
         assertThat(lay.pins()).extracting(Placed::name).containsExactlyInAnyOrder("bib#0", "back-leg#1");
         assertThatThrownBy(() -> project.withKept(
                         List.of(project.kept().get(0), project.kept().get(0))))

@@ -5,6 +5,7 @@ import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -17,6 +18,7 @@ import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.Say;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -37,8 +39,13 @@ class FitEvents {
         this.clock = clock;
     }
 
-    /** @param lay the best so far, sent only when it has changed */
+    /**
+     * @param before runs that are before this one while it waits
+     * @param offers what was found out so far
+     * @param lay the best so far, sent only when it has changed
+     */
     record FitEvent(
+            RunKind kind,
             String status,
             String message,
             double secondsGone,
@@ -47,6 +54,8 @@ class FitEvents {
             int wanted,
             double utilisation,
             int improvements,
+            int before,
+            List<OfferView> offers,
 
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
             ProjectView.@Nullable LayView lay) {}
@@ -71,6 +80,7 @@ class FitEvents {
         private final UUID project;
         private final SseEmitter emitter;
         private int seen = -1;
+        private List<OfferView> offers = List.of();
 
         Watch(UUID household, UUID project, SseEmitter emitter) {
             this.household = household;
@@ -104,16 +114,22 @@ class FitEvents {
             double gone = Duration.between(row.startedAt().toInstant(), clock.instant())
                             .toMillis()
                     / 1e3;
+            boolean lays = row.runKind() == RunKind.LAY;
+            Say say = Say.to(projects.require(household, project).project());
+            offers = isNew ? OfferView.of(row, say) : offers;
             return new FitEvent(
+                    row.runKind(),
                     row.status(),
-                    row.message(),
+                    say.sentence(row.message()),
                     Math.min(gone, row.seconds()),
                     row.seconds(),
                     row.placed(),
                     row.wanted(),
                     row.utilisation(),
                     row.improvements(),
-                    isNew && !row.isOver() ? best(row) : null);
+                    runs.queue(row),
+                    offers,
+                    lays && isNew && !row.isOver() ? best(row) : null);
         }
 
         private ProjectView.@Nullable LayView best(FitRunMapper.RunRow row) {

@@ -1,11 +1,15 @@
 package org.handdown.server.lay;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
+import org.handdown.formats.project.ProjectJson;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
+import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -20,6 +24,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FitRunService {
     private static final double LONGEST_SECONDS = 600;
+
+    /** Time for trying what would help, or how far a size goes: most of it is spent on what does not work. */
+    private static final double TRYING_SECONDS = 60;
+
+    /** Time for a length, half of it with nap and half without. */
+    private static final double LENGTH_SECONDS = 24;
 
     private final FitRunMapper runs;
     private final ProjectService projects;
@@ -41,13 +51,47 @@ class FitRunService {
         Project current = projects.require(household, project).project();
         double margin = sure ? tolerance(current) : 0;
         FitProblem problem = new Workroom(current)
-                .problem(margin)
+                .pinnedProblem(margin)
                 .orElseThrow(() -> new RefusedValueException(
                         "lay", "Panels and pieces come first: free and measure the legs, then draft the pieces."));
-        UUID run = UUID.randomUUID();
+        requirePinsHold(problem);
         int wanted = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
+        begin(household, project, RunKind.LAY, seconds, margin, wanted, "{}");
+    }
+
+    private static void requirePinsHold(FitProblem problem) {
+        RuleChecker.check(problem, problem.pinned()).stream().findFirst().ifPresent(f -> {
+            throw new RefusedValueException(
+                    "pinned", "What is pinned cannot stay: %s Unpin it, or move it first.".formatted(f.message()));
+        });
+    }
+
+    /** Finds something out about the project as it stands now. */
+    @Transactional
+    public void find(UUID household, UUID project, RunKind kind, ObjectNode ask) {
+        Project current = projects.require(household, project).project();
+        ask.put("basis", basis(current));
+        begin(household, project, kind, kind == RunKind.LENGTH ? LENGTH_SECONDS : TRYING_SECONDS, 0, 0, ask.toString());
+    }
+
+    /** Tells whether a project still is what an answer was found for. */
+    static String basis(Project project) {
+        Project bare = Project.named("basis");
+        Project.Lay lay = project.lay();
+        var panels = project.panels();
+        var pieces = project.pieces();
+        bare = panels == null ? bare : bare.withPanels(panels);
+        bare = pieces == null ? bare : bare.withPieces(pieces);
+        bare = lay == null ? bare : bare.withLay(lay);
+        byte[] text = ProjectJson.text(bare).getBytes(StandardCharsets.UTF_8);
+        return UUID.nameUUIDFromBytes(text).toString();
+    }
+
+    private void begin(
+            UUID household, UUID project, RunKind kind, double seconds, double margin, int wanted, String ask) {
+        UUID run = UUID.randomUUID();
         try {
-            runs.insert(run, project, household, seconds, margin, wanted);
+            runs.insert(run, project, household, kind.word(), seconds, margin, wanted, ask);
         } catch (DuplicateKeyException e) {
             throw new RefusedValueException("lay", "A run is at work for this project; stop it first or wait for it.");
         }
@@ -70,5 +114,16 @@ class FitRunService {
     @Transactional(readOnly = true)
     public Optional<FitRunMapper.RunRow> latest(UUID household, UUID project) {
         return runs.findLatest(household, project);
+    }
+
+    /** The latest run that was to find something out. */
+    @Transactional(readOnly = true)
+    public Optional<FitRunMapper.RunRow> latestHelp(UUID household, UUID project) {
+        return runs.findLatestHelp(household, project);
+    }
+
+    /** How many runs are before this one; 0 once it is at work. */
+    int queue(FitRunMapper.RunRow row) {
+        return row.status().equals("waiting") ? runs.countBefore(row.id()) : 0;
     }
 }

@@ -6,6 +6,8 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.geometry.Placement;
+import org.handdown.geometry.Ring;
+import org.handdown.lay.AllowedSpots;
 import org.handdown.lay.Finding;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
@@ -155,6 +157,46 @@ class LayController {
         return new VerdictView(findings.isEmpty(), words(project, findings), spot);
     }
 
+    /** What forbids a spot, with the shifts it forbids. */
+    record BanView(String what, List<List<double[]>> shifts) {}
+
+    /**
+     * Every spot where the copy may lie in its turn on that panel, as shifts: areas, lines along a finished edge or a pattern, knots.
+     *
+     * @param never why it may lie nowhere there; empty where it may
+     * @param elsewhere what is wrong with a spot that neither is allowed nor in a ban
+     */
+    record AllowedView(
+            List<List<double[]>> areas,
+            List<List<double[]>> lines,
+            List<double[]> points,
+            List<BanView> bans,
+            List<String> never,
+            String elsewhere) {}
+
+    /** The whole set of spots, once at the start of a drag; nothing is stored. */
+    @PostMapping("/allowed")
+    AllowedView allowed(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody MoveRequest body) {
+        Project project = projects.require(user.householdId(), id).project();
+        Project.Lay lay = lay(project);
+        Say say = Say.to(project);
+        AllowedSpots spots = new HandLay(lay.problem(), lay.layout()).allowed(body.toPlaced(lay.problem()));
+        return new AllowedView(
+                rings(spots.areas()),
+                spots.lines().stream().map(Say::points).toList(),
+                Say.points(spots.points()),
+                spots.bans().stream()
+                        .map(b -> new BanView(say.sentence(b.what()), rings(b.shifts())))
+                        .toList(),
+                spots.never().stream().map(say::sentence).toList(),
+                say.sentence(spots.elsewhere()));
+    }
+
+    private static List<List<double[]>> rings(List<Ring> rings) {
+        return rings.stream().map(r -> Say.points(r.points())).toList();
+    }
+
     private static List<String> words(Project project, List<Finding> findings) {
         Say say = Say.to(project);
         return findings.stream()
@@ -187,7 +229,7 @@ class LayController {
             if (!findings.isEmpty()) {
                 throw new BreaksRulesException(words(project, findings));
             }
-            return project.withLay(new Project.Lay(lay.problem(), hand.with(held), true));
+            return project.withLay(lay.movedTo(hand.with(held)));
         }));
     }
 
@@ -202,7 +244,7 @@ class LayController {
         return ProjectViews.of(projects.edit(user.householdId(), id, version, "a piece taken off", project -> {
             Project.Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
-            return project.withLay(new Project.Lay(lay.problem(), hand.without(piece, copy), true));
+            return project.withLay(lay.movedTo(hand.without(piece, copy)));
         }));
     }
 }

@@ -9,6 +9,7 @@ import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitPanel;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FlawZone;
+import org.handdown.lay.Leftover;
 import org.handdown.lay.Placed;
 import org.handdown.panel.Flaw;
 import org.handdown.pattern.Design;
@@ -18,6 +19,7 @@ import org.handdown.project.Project;
 import org.handdown.reuse.Savings;
 import org.handdown.server.project.ProjectView.FlawView;
 import org.handdown.server.project.ProjectView.KeptRun;
+import org.handdown.server.project.ProjectView.LayFigures;
 import org.handdown.server.project.ProjectView.LayPanelView;
 import org.handdown.server.project.ProjectView.LayView;
 import org.handdown.server.project.ProjectView.PanelEdgeView;
@@ -28,6 +30,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Makes the view of a lay from the problem it was made for, so that it can be looked at even when it is stale. */
 final class LayViews {
+    /** Strips of a remnant are told at this width: a double-fold binding 10 mm wide. */
+    private static final double STRIP_MM = 40;
+
     private final Project.Lay lay;
     private final @Nullable Design design;
     private final Say say;
@@ -51,7 +56,7 @@ final class LayViews {
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
                 layout.unplaced().stream().map(this::unplaced).toList(),
-                layout.remnants().stream().map(this::remnant).toList(),
+                Leftover.of(lay.problem(), layout).stream().map(this::remnant).toList(),
                 Say.area(used),
                 Say.area(cloth),
                 Say.area(cloth - used),
@@ -137,6 +142,7 @@ final class LayViews {
                 at.y(),
                 at.rotation(),
                 at.mirrored(),
+                lay.pinned().contains(p.name()),
                 lay.problem().piece(p.piece()).variants().stream()
                         .map(FitPiece.Variant::id)
                         .toList(),
@@ -174,9 +180,49 @@ final class LayViews {
                 Say.points(first.outline().points()));
     }
 
-    private RemnantView remnant(FitLayout.Remnant remnant) {
-        var r = remnant.largestRectangle();
+    private RemnantView remnant(Leftover left) {
+        var r = left.remnant().largestRectangle();
         String size = r == null ? "" : say.size(r.widthMm(), r.heightMm());
-        return new RemnantView(remnant.panel(), Say.points(remnant.outline().points()), size);
+        double straight = left.straightMm(STRIP_MM);
+        double bias = left.biasMm(STRIP_MM);
+        return new RemnantView(
+                left.remnant().panel(),
+                Say.points(left.outline().points()),
+                size,
+                left.edges().stream()
+                        .map(e -> e.kind().word() + " " + say.length(e.lengthMm()))
+                        .toList(),
+                left.zones().stream().map(FlawZone::named).distinct().toList(),
+                straight == 0 ? "" : say.length(straight),
+                bias == 0 ? "" : say.length(bias));
+    }
+
+    /** What is told of this lay beside others. */
+    LayFigures figures(String name, String at, Project.@Nullable Pieces pieces) {
+        FitLayout layout = lay.layout();
+        double used = layout.measures().placedAreaM2() * 1e6;
+        double cloth = layout.measures().panelAreaM2() * 1e6;
+        var largest = layout.remnants().stream()
+                .map(FitLayout.Remnant::largestRectangle)
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .orElse(null);
+        long touched =
+                layout.placements().stream().map(Placed::panel).distinct().count();
+        int kept = (int) layout.placements().stream()
+                .filter(p -> lay.problem().piece(p.piece()).variant(p.variant()).anchor() != null)
+                .count();
+        return new LayFigures(
+                name,
+                at,
+                layout.placements().size(),
+                layout.placements().size() + layout.unplaced().size(),
+                Say.area(used),
+                Say.area(cloth - used),
+                largest == null ? "" : say.size(largest.widthMm(), largest.heightMm()),
+                (int) (lay.problem().panels().size() - touched),
+                kept,
+                layout.placements().stream().mapToDouble(this::minutesSaved).sum(),
+                pieces instanceof Project.Pattern pattern ? pattern.seamsAdded() : 0);
     }
 }

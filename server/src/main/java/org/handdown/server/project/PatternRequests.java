@@ -16,9 +16,11 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Brought;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
@@ -29,10 +31,13 @@ import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
 import org.handdown.pattern.change.MergeAlong;
 import org.handdown.pattern.change.MockUp;
+import org.handdown.pattern.change.Piecing;
 import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
+import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.change.TrueUp;
+import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Draft;
@@ -129,8 +134,14 @@ final class PatternRequests {
         SAMPLE,
         SEAM,
         MARK,
-        TRUE_UP
+        TRUE_UP,
+        GRAIN,
+        PIECING,
+        MOTIF
     }
+
+    /** A piecing seam's allowance where none is told, mm. */
+    private static final double PIECING_MM = 10;
 
     /** Which fields are read depends on the kind; the rest are left out. */
     record ChangeRequest(
@@ -158,7 +169,11 @@ final class PatternRequests {
             @Nullable String ease,
             @Nullable String ratio,
             Mark.@Nullable Kind mark,
-            @Nullable String points) {
+            @Nullable String points,
+            @Nullable CutGrain grain,
+            boolean along,
+            @Nullable String motif,
+            @Nullable String partner) {
         Change toChange(LengthUnit unit, Design design) {
             Typed typed = new Typed(unit);
             String on = Typed.text(piece);
@@ -207,6 +222,9 @@ final class PatternRequests {
                             on,
                             new Mark(Typed.require("change.mark", mark), or(called, "mark"), points(typed)));
                 case TRUE_UP -> new TrueUp(or(called, "halves alike"), on);
+                case GRAIN -> new TurnGrain(or(called, "other grain"), on, Typed.require("change.grain", grain));
+                case PIECING -> piecing(typed, or(called, "pieced"), on);
+                case MOTIF -> new ShowMotif(or(called, "motif"), on, spot(typed));
             };
         }
 
@@ -230,6 +248,18 @@ final class PatternRequests {
                 return Allowance.Turn.NONE;
             }
             return new Allowance.Turn(turn, Typed.text(under).isEmpty() ? 0 : typed.mm("change.under", under));
+        }
+
+        private Change piecing(Typed typed, String called, String on) {
+            double line = typed.signedMm("change.at", at);
+            double allowance = Typed.text(drawn).isEmpty() ? PIECING_MM : typed.mm("change.allowance", drawn);
+            return along ? Piecing.along(called, on, line, allowance) : Piecing.across(called, on, line, allowance);
+        }
+
+        private MotifSpot spot(Typed typed) {
+            String wanted = Typed.text(motif);
+            return new MotifSpot(
+                    wanted, or(Typed.text(partner), wanted), points(typed).get(0), typed.mm("change.within", by));
         }
 
         private Change seam(Typed typed, String called, String on) {

@@ -1,5 +1,6 @@
 package org.handdown.server.project;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -80,8 +81,13 @@ public class ProjectService {
     public UUID importProject(UUID household, String text) {
         Project project = ProjectJson.read(text);
         new Workroom(project).requireWorkable();
-        Project.Lay lay = project.lay();
-        if (lay != null) {
+        List<Project.Lay> lays = new ArrayList<>(
+                project.kept().stream().map(Project.KeptLay::lay).toList());
+        Project.Lay current = project.lay();
+        if (current != null) {
+            lays.add(current);
+        }
+        for (Project.Lay lay : lays) {
             List<Finding> findings = RuleChecker.check(lay.problem(), lay.layout());
             if (!findings.isEmpty()) {
                 throw new RefusedValueException(

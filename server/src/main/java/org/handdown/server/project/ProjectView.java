@@ -56,6 +56,7 @@ public record ProjectView(
         KeepView keep,
         @Nullable EnoughView enough,
         @Nullable LayView lay,
+        List<LayFigures> lays,
         @Nullable SurenessView sureness,
         List<StepView> steps,
         List<NoteView> log) {
@@ -499,6 +500,7 @@ public record ProjectView(
             double y,
             double rotation,
             boolean mirrored,
+            boolean pinned,
             List<String> variants,
             List<double[]> ring,
             List<double[]> stitchLine,
@@ -510,7 +512,45 @@ public record ProjectView(
     public record UnplacedView(
             String piece, String name, int copy, String reason, String variant, List<double[]> outline) {}
 
-    public record RemnantView(String panel, List<double[]> outline, String size) {}
+    /**
+     * @param size of its largest rectangle along the grain
+     * @param edges finished edges that it keeps, with their lengths
+     * @param flaws on it, in words
+     * @param straight length of straight strips it would yield, joined
+     * @param bias length of bias strips
+     */
+    public record RemnantView(
+            String panel,
+            List<double[]> outline,
+            String size,
+            List<String> edges,
+            List<String> flaws,
+            String straight,
+            String bias) {}
+
+    /**
+     * What tells one lay from another.
+     *
+     * @param name empty for the lay at work
+     * @param at when it was kept; empty for the lay at work
+     * @param left area that is left
+     * @param largest rectangle along the grain that is left in one piece
+     * @param wholePanels panels that nothing lies on
+     * @param keptEdges copies that lie on an old finished edge
+     * @param seamsAdded by piecing
+     */
+    public record LayFigures(
+            String name,
+            String at,
+            int placed,
+            int wanted,
+            String used,
+            String left,
+            String largest,
+            int wholePanels,
+            int keptEdges,
+            double minutesSaved,
+            int seamsAdded) {}
 
     public record LayPanelView(
             String id,

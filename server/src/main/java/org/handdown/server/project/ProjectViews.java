@@ -1,5 +1,6 @@
 package org.handdown.server.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
@@ -76,6 +77,7 @@ public final class ProjectViews {
                                 e.sentences().stream().map(say::sentence).toList()))
                         .orElse(null),
                 lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view(),
+                lays(),
                 room.sureness()
                         .map(s -> new ProjectView.SurenessView(
                                 s.verdict(),
@@ -84,6 +86,20 @@ public final class ProjectViews {
                         .orElse(null),
                 steps(),
                 project.log().stream().map(this::note).toList());
+    }
+
+    /** The lay at work first, then the kept ones. */
+    private List<ProjectView.LayFigures> lays() {
+        List<ProjectView.LayFigures> lays = new ArrayList<>();
+        Project.Lay lay = project.lay();
+        Design design = room.design().orElse(null);
+        if (lay != null) {
+            lays.add(new LayViews(lay, design, say, false).figures("", "", project.pieces()));
+        }
+        project.kept()
+                .forEach(k -> lays.add(
+                        new LayViews(k.lay(), design, say, false).figures(k.name(), k.at().toString(), k.pieces())));
+        return lays;
     }
 
     private ProjectView.NoteView note(Project.Note note) {

@@ -5,12 +5,16 @@ import java.util.Locale;
 import java.util.UUID;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.Pairing;
+import org.handdown.formats.project.LeftoverJson;
+import org.handdown.lay.FlawZone;
+import org.handdown.lay.Leftover;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.Say;
 import org.handdown.source.MeasureSpec;
 import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
@@ -145,6 +149,66 @@ class StashController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void throwAwayKeeper(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
         stash.throwAwayKeeper(user.householdId(), id);
+    }
+
+    /**
+     * @param size of the largest rectangle along the grain
+     * @param edges finished edges it still has
+     */
+    record StashedRemnantView(
+            String id,
+            String cloth,
+            String from,
+            List<double[]> outline,
+            List<List<double[]>> edgeLines,
+            List<List<double[]>> flawOutlines,
+            String size,
+            List<String> edges,
+            List<String> flaws) {}
+
+    @GetMapping("/remnants")
+    List<StashedRemnantView> remnants(@AuthenticationPrincipal HouseholdUser user) {
+        return stash.remnants(user.householdId()).stream()
+                .map(r -> view(r, LeftoverJson.read(r.document())))
+                .toList();
+    }
+
+    private static StashedRemnantView view(StashMapper.RemnantRow row, Leftover left) {
+        var r = left.remnant().largestRectangle();
+        Say say = new Say(LengthUnit.CM);
+        return new StashedRemnantView(
+                row.id().toString(),
+                row.cloth(),
+                row.origin(),
+                Say.points(left.outline().points()),
+                left.edges().stream().map(e -> Say.points(e.points())).toList(),
+                left.zones().stream().map(z -> Say.points(z.outline().points())).toList(),
+                r == null ? "" : say.size(r.widthMm(), r.heightMm()),
+                left.edges().stream()
+                        .map(e -> e.kind().word() + " " + say.length(e.lengthMm()))
+                        .toList(),
+                left.zones().stream().map(FlawZone::named).distinct().toList());
+    }
+
+    /** @param which remnants of the lay, by their place; none named: all */
+    record KeepRemnantsRequest(@Nullable List<Integer> which) {}
+
+    /** Puts what a lay leaves over into the stash. */
+    @PostMapping("/remnants/from/{project}")
+    KeptView keepRemnants(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("project") UUID project,
+            @RequestBody KeepRemnantsRequest body) {
+        return new KeptView(stash.keepRemnants(
+                user.householdId(),
+                projects.require(user.householdId(), project).project(),
+                body.which == null ? List.of() : body.which));
+    }
+
+    @DeleteMapping("/remnants/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void throwAwayRemnant(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        stash.throwAwayRemnant(user.householdId(), id);
     }
 
     record StashedId(String id) {}

@@ -20,6 +20,15 @@ interface StashMapper {
             String cloth,
             String origin) {}
 
+    /** Cloth left over; the document holds its outline. */
+    record RemnantRow(UUID id, String cloth, String origin, String document) {}
+
+    List<RemnantRow> remnants(@Param("household") UUID household);
+
+    void insertRemnant(@Param("household") UUID household, @Param("remnant") RemnantRow remnant);
+
+    int deleteRemnant(@Param("household") UUID household, @Param("id") UUID id);
+
     List<KeeperRow> keepers(@Param("household") UUID household);
 
     void insertKeeper(@Param("household") UUID household, @Param("keeper") KeeperRow keeper);

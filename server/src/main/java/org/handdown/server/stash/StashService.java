@@ -1,8 +1,12 @@
 package org.handdown.server.stash;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import org.handdown.formats.project.LeftoverJson;
 import org.handdown.formats.project.StashedSourceJson;
+import org.handdown.lay.Leftover;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
@@ -68,6 +72,50 @@ public class StashService {
                         source.cloth().name(),
                         project.name())));
         return free.size();
+    }
+
+    @Transactional(readOnly = true)
+    List<StashMapper.RemnantRow> remnants(UUID household) {
+        return mapper.remnants(household);
+    }
+
+    /**
+     * Puts remnants of a project's lay into the stash; one that lies there already is not put there twice.
+     *
+     * @param which by their place in the lay; empty for all
+     * @return how many are new
+     */
+    @Transactional
+    int keepRemnants(UUID household, Project project, List<Integer> which) {
+        Project.Lay lay = project.lay();
+        if (lay == null) {
+            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
+        }
+        List<Leftover> left = Leftover.of(lay.problem(), lay.layout());
+        Set<Leftover> there = new HashSet<>();
+        mapper.remnants(household).stream()
+                .filter(r -> r.origin().equals(project.name()))
+                .forEach(r -> there.add(LeftoverJson.read(r.document())));
+        int kept = 0;
+        for (int i = 0; i < left.size(); i++) {
+            // Read back, so that it compares with what is stored.
+            Leftover one = LeftoverJson.read(LeftoverJson.text(left.get(i)));
+            if ((which.isEmpty() || which.contains(i)) && there.add(one)) {
+                mapper.insertRemnant(
+                        household,
+                        new StashMapper.RemnantRow(
+                                UUID.randomUUID(), one.cloth(), project.name(), LeftoverJson.text(one)));
+                kept++;
+            }
+        }
+        return kept;
+    }
+
+    @Transactional
+    void throwAwayRemnant(UUID household, UUID id) {
+        if (mapper.deleteRemnant(household, id) != 1) {
+            throw new NotThereException("There is no such remnant in this stash.");
+        }
     }
 
     @Transactional

@@ -1,0 +1,196 @@
+package org.handdown.server.lay;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.UUID;
+import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.project.Project;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.ProjectView;
+import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.Say;
+import org.handdown.server.project.Typed;
+import org.handdown.server.web.NotThereException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What would help a piece that has no place, how large a dimension may be, how little cloth it takes; and taking a find over. */
+@RestController
+@RequestMapping("/api/projects/{id}/lay/help")
+class HelpController {
+    private final ProjectService projects;
+    private final FitRunService runs;
+
+    HelpController(ProjectService projects, FitRunService runs) {
+        this.projects = projects;
+        this.runs = runs;
+    }
+
+    record RemedyRequest(@Nullable String piece) {}
+
+    /** What would let the piece lie. */
+    @PostMapping("/remedies")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void remedies(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody RemedyRequest body) {
+        Project.Lay lay = lay(projects.require(user.householdId(), id).project());
+        String piece = Typed.text(body.piece);
+        if (lay.layout().unplaced().stream().noneMatch(u -> u.piece().equals(piece))) {
+            throw new RefusedValueException(
+                    "piece", "is not one that has no place; choose one that is told to have none.");
+        }
+        find(user, id, RunKind.REMEDIES, FitProblemJson.JSON.createObjectNode().put("piece", piece));
+    }
+
+    /** @param order place of the draft in the pattern */
+    record LargestRequest(int order, @Nullable String dimension) {}
+
+    /** How far a free dimension of a draft may go. */
+    @PostMapping("/largest")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void largest(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestBody LargestRequest body) {
+        Project project = projects.require(user.householdId(), id).project();
+        lay(project);
+        String dimension = Typed.text(body.dimension);
+        boolean known = project.pieces() instanceof Project.Pattern pattern
+                && body.order >= 0
+                && body.order < pattern.orders().size()
+                && pattern.orders().get(body.order).isFree(dimension);
+        if (!known) {
+            throw new RefusedValueException("dimension", "Choose a size that the draft leaves free.");
+        }
+        find(
+                user,
+                id,
+                RunKind.LARGEST,
+                FitProblemJson.JSON.createObjectNode().put("order", body.order).put("dimension", dimension));
+    }
+
+    /**
+     * @param width of the cloth, as it was written
+     * @param cloth that is bought; outer cloth where nothing is said
+     */
+    record LengthRequest(@Nullable String width, @Nullable PieceCloth cloth) {}
+
+    /** How little cloth by the metre the pieces take. */
+    @PostMapping("/length")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void length(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody LengthRequest body) {
+        Project project = projects.require(user.householdId(), id).project();
+        if (project.source() == null || !(project.pieces() instanceof Project.Pattern)) {
+            throw new RefusedValueException(
+                    "pieces", "Pieces come first; then it can be told how little cloth they take.");
+        }
+        double width = new Typed(Say.to(project).unit()).mm("width", body.width);
+        if (!(width >= 100 && width <= 4000)) {
+            throw new RefusedValueException("width", "Cloth is from 10 cm to 4 m wide.");
+        }
+        PieceCloth cloth = body.cloth == null ? PieceCloth.SHELL : body.cloth;
+        find(
+                user,
+                id,
+                RunKind.LENGTH,
+                FitProblemJson.JSON.createObjectNode().put("widthMm", width).put("cloth", cloth.name()));
+    }
+
+    private void find(HouseholdUser user, UUID id, RunKind kind, ObjectNode ask) {
+        runs.find(user.householdId(), id, kind, ask);
+    }
+
+    private static Project.Lay lay(Project project) {
+        Project.Lay lay = project.lay();
+        if (lay == null) {
+            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
+        }
+        return lay;
+    }
+
+    /**
+     * The latest thing that was to be found out.
+     *
+     * @param kind null where nothing was asked yet
+     * @param holds whether the project still is what it was found for
+     */
+    record HelpView(@Nullable RunKind kind, boolean running, String message, boolean holds, List<OfferView> offers) {}
+
+    @GetMapping
+    HelpView latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        Project project = projects.require(user.householdId(), id).project();
+        Say say = Say.to(project);
+        return runs.latestHelp(user.householdId(), id)
+                .map(r -> new HelpView(
+                        r.runKind(), !r.isOver(), say.sentence(r.message()), holds(r, project), OfferView.of(r, say)))
+                .orElse(new HelpView(null, false, "", false, List.of()));
+    }
+
+    private static boolean holds(FitRunMapper.RunRow run, Project project) {
+        return FitProblemJson.parse(run.ask()).path("basis").asText().equals(FitRunService.basis(project));
+    }
+
+    private RunAnswer.Offer offer(HouseholdUser user, UUID id, int index) {
+        List<RunAnswer.Offer> offers = runs.latestHelp(user.householdId(), id)
+                .map(r -> RunAnswer.read(r.answer()).offers())
+                .orElse(List.of());
+        if (index < 0 || index >= offers.size()) {
+            throw new NotThereException("That find is gone; ask again.");
+        }
+        return offers.get(index);
+    }
+
+    /** How it would lie. */
+    @GetMapping("/{index}/lay")
+    ProjectView.LayView show(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index) {
+        Project project = projects.require(user.householdId(), id).project();
+        Project.Lay lay = offer(user, id, index).lay();
+        if (lay == null) {
+            throw new NotThereException("There is no lay to show for it.");
+        }
+        return ProjectViews.lay(project, lay);
+    }
+
+    /** Takes the find over: the change and the lay with it. */
+    @PutMapping("/{index}")
+    ProjectView take(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        RunAnswer.Offer offer = offer(user, id, index);
+        Project after = offer.after();
+        FitRunMapper.RunRow run = runs.latestHelp(user.householdId(), id).orElseThrow();
+        if (after == null) {
+            throw new RefusedValueException("index", "There is nothing to take over from it.");
+        }
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, "what helps", project -> {
+            if (!holds(run, project)) {
+                throw new RefusedValueException(
+                        "index", "Panels, pieces or the lay have changed since this was found; ask again.");
+            }
+            var panels = after.panels();
+            var pieces = after.pieces();
+            Project changed = panels == null ? project : project.withPanels(panels);
+            changed = pieces == null ? changed : changed.withPieces(pieces);
+            return changed.withLay(lay(after));
+        }));
+    }
+}

@@ -1,0 +1,161 @@
+package org.handdown.server.lay;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Locale;
+import java.util.function.BooleanSupplier;
+import org.handdown.cloth.Cloth;
+import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.draft.Dimension;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectService;
+import org.handdown.shortage.Effort;
+import org.handdown.shortage.LargestThatFits;
+import org.handdown.shortage.LengthNeeded;
+import org.handdown.shortage.Remedies;
+import org.handdown.source.Source;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Finds out what would help, how large a dimension may be, or how little cloth it takes; each find is stored as it comes. */
+@Component
+class HelpWork {
+    private final ProjectService projects;
+    private final double trialSeconds;
+
+    /** @param trialSeconds most time of one trial */
+    HelpWork(ProjectService projects, @Value("${handdown.trial-seconds}") double trialSeconds) {
+        this.projects = projects;
+        this.trialSeconds = trialSeconds;
+    }
+
+    private static Effort effort(FitRunMapper.RunRow row, double seconds) {
+        return new Effort(seconds, Long.MAX_VALUE, row.id().getLeastSignificantBits(), FitTask.threads());
+    }
+
+    /** @return what there is to tell at the end; may be empty */
+    String work(FitRunMapper.RunRow row, RunProgress progress) {
+        Project project = projects.require(row.householdId(), row.projectId()).project();
+        JsonNode ask = FitProblemJson.parse(row.ask());
+        long end = System.nanoTime() + (long) (row.seconds() * 1e9);
+        BooleanSupplier stop = () -> progress.isToStop() || System.nanoTime() > end;
+        return switch (row.runKind()) {
+            case REMEDIES -> remedies(row, project, ask, progress, stop);
+            case LARGEST -> largest(row, project, ask, progress, stop);
+            case LENGTH -> length(row, project, ask, progress);
+            case LAY -> throw new IllegalStateException("Impossible state: laying is no help.");
+        };
+    }
+
+    private String remedies(
+            FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
+        RunAnswer[] answer = {RunAnswer.NONE};
+        String piece = ask.path("piece").asText();
+        new Remedies(project, piece, effort(row, trialSeconds), stop, remedy -> {
+                    answer[0] = answer[0].and(RunAnswer.Offer.changing(
+                            remedy.kind().name(), remedy.words(), remedy.kind().cost(), remedy.after()));
+                    progress.answer(answer[0], "");
+                })
+                .find();
+        return answer[0].offers().isEmpty()
+                ? "Nothing that keeps the garment as it is lets the %s lie: it takes more cloth, another source or another style."
+                        .formatted(piece.replace('-', ' '))
+                : "";
+    }
+
+    private String largest(
+            FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
+        int order = ask.path("order").asInt();
+        String id = ask.path("dimension").asText();
+        LargestThatFits search = new LargestThatFits(
+                effort(row, trialSeconds),
+                stop,
+                value -> progress.answer(
+                        RunAnswer.NONE, String.format(Locale.ROOT, "Trying %s …", words(project, order, id, value))));
+        LargestThatFits.Largest largest = search.of(project, order, id);
+        Project after = largest.after();
+        if (after == null) {
+            return largest.stops() + " See what would help first.";
+        }
+        String words = "%s goes up to %s; now %s."
+                .formatted(
+                        name(project, order, id),
+                        words(project, order, id, largest.value()),
+                        words(project, order, id, largest.from()));
+        progress.answer(RunAnswer.NONE.and(RunAnswer.Offer.changing("LARGEST", words, largest.stops(), after)), "");
+        return "";
+    }
+
+    private static Dimension dimension(Project project, int order, String id) {
+        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(project.pieces());
+        return Drafts.require(pattern.orders().get(order).draft()).dimensions().stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String name(Project project, int order, String id) {
+        return dimension(project, order, id).words();
+    }
+
+    private static String words(Project project, int order, String id, double value) {
+        return switch (dimension(project, order, id).kind()) {
+            case LENGTH -> String.format(Locale.ROOT, "%.0f mm", value);
+            case SHARE -> String.format(Locale.ROOT, "%.0f %%", 100 * value);
+            default -> String.format(Locale.ROOT, "%.0f", value);
+        };
+    }
+
+    private static String length(FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress) {
+        Source source = project.source();
+        Design design = new Workroom(project)
+                .design()
+                .orElseThrow(() -> new RefusedValueException("pieces", "Pieces come first."));
+        Cloth cloth = java.util.Objects.requireNonNull(source).cloth();
+        double width = ask.path("widthMm").asDouble();
+        double[] told = {Double.POSITIVE_INFINITY};
+        LengthNeeded needed = LengthNeeded.of(
+                design,
+                cloth,
+                PieceCloth.valueOf(ask.path("cloth").asText()),
+                width,
+                effort(row, row.seconds() / 2),
+                progress::isToStop,
+                length -> {
+                    if (length < told[0] - 5) {
+                        told[0] = length;
+                        progress.answer(RunAnswer.NONE, String.format(Locale.ROOT, "Down to %.0f mm …", length));
+                    }
+                });
+        String saved = needed.savedByTurning() < 0.005
+                ? "Turning pieces round saves nothing."
+                : String.format(Locale.ROOT, "Turning pieces round saves %.0f %%.", 100 * needed.savedByTurning());
+        RunAnswer answer = RunAnswer.NONE
+                .and(RunAnswer.Offer.showing(
+                        "WITH_NAP",
+                        String.format(
+                                Locale.ROOT,
+                                "All one way: %.0f mm of cloth %.0f mm wide.",
+                                Math.ceil(needed.withNap().lengthMm()),
+                                width),
+                        "For pile, nap and one-way prints.",
+                        needed.withNap().problem(),
+                        needed.withNap().layout()))
+                .and(RunAnswer.Offer.showing(
+                        "WITHOUT_NAP",
+                        String.format(
+                                Locale.ROOT,
+                                "Both ways: %.0f mm of cloth %.0f mm wide.",
+                                Math.ceil(needed.withoutNap().lengthMm()),
+                                width),
+                        saved,
+                        needed.withoutNap().problem(),
+                        needed.withoutNap().layout()));
+        progress.answer(answer, "");
+        return "";
+    }
+}

@@ -1,0 +1,135 @@
+package org.handdown.server.lay;
+
+import java.time.Clock;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Project;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.ProjectView;
+import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.Typed;
+import org.handdown.server.web.NotThereException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pins that hold pieces where they lie, and several lays kept side by side. */
+@RestController
+@RequestMapping("/api/projects/{id}/lay")
+class KeptLayController {
+    private final ProjectService projects;
+    private final Clock clock;
+
+    KeptLayController(ProjectService projects, Clock clock) {
+        this.projects = projects;
+        this.clock = clock;
+    }
+
+    private static Project.Lay lay(Project project) {
+        Project.Lay lay = project.lay();
+        if (lay == null) {
+            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
+        }
+        return lay;
+    }
+
+    /** @param pinned whether the copy is to stay where it lies */
+    record PinRequest(@Nullable String piece, int copy, boolean pinned) {}
+
+    @PutMapping("/pins")
+    ProjectView pin(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody PinRequest body) {
+        String name = Typed.text(body.piece) + "#" + body.copy;
+        String what = body.pinned ? "a piece pinned" : "a piece unpinned";
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, project -> {
+            Project.Lay lay = lay(project);
+            if (lay.layout().placements().stream().noneMatch(p -> p.name().equals(name))) {
+                throw new RefusedValueException("piece", "does not lie anywhere; put it down first, then pin it.");
+            }
+            Set<String> pinned = new HashSet<>(lay.pinned());
+            if (body.pinned) {
+                pinned.add(name);
+            } else {
+                pinned.remove(name);
+            }
+            return project.withLay(lay.withPinned(pinned));
+        }));
+    }
+
+    record KeepLayRequest(@Nullable String name) {}
+
+    /** Keeps the lay there is under a name. */
+    @PostMapping("/kept")
+    ProjectView keep(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version,
+            @RequestBody KeepLayRequest body) {
+        return ProjectViews.of(projects.edit(
+                user.householdId(),
+                id,
+                version,
+                "a lay kept",
+                project -> project.keepingLay(Typed.text(body.name).strip(), clock.instant())));
+    }
+
+    private static Project.KeptLay kept(Project project, int index) {
+        List<Project.KeptLay> kept = project.kept();
+        if (index < 0 || index >= kept.size()) {
+            throw new NotThereException("That kept lay is gone.");
+        }
+        return kept.get(index);
+    }
+
+    @GetMapping("/kept/{index}")
+    ProjectView.LayView show(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index) {
+        Project project = projects.require(user.householdId(), id).project();
+        return ProjectViews.lay(project, kept(project, index).lay());
+    }
+
+    /** Takes a kept lay up again, with the panels and pieces it is of; it stays among the kept ones. */
+    @PutMapping("/kept/{index}")
+    ProjectView takeUp(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        return ProjectViews.of(projects.edit(
+                user.householdId(),
+                id,
+                version,
+                "another lay taken up",
+                project -> project.takingUp(kept(project, index))));
+    }
+
+    @DeleteMapping("/kept/{index}")
+    ProjectView letGo(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @PathVariable("index") int index,
+            @RequestParam("version") long version) {
+        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a kept lay let go", project -> {
+            Project.KeptLay gone = kept(project, index);
+            return project.withKept(
+                    project.kept().stream().filter(k -> k != gone).toList());
+        }));
+    }
+}
