@@ -7,13 +7,14 @@ import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
+import RemnantSlip from './RemnantSlip.vue'
 import SourceCard from './SourceCard.vue'
 import { useHousehold } from './useHousehold'
 
 const { account } = useAccount()
 const { signOut } = useWaysIn()
 const household = useHousehold()
-const { projects, stash, keepers, problem } = household
+const { projects, stash, keepers, remnants, problem } = household
 const router = useRouter()
 const name = ref('')
 const thrown = ref<{ id: string; name: string }>()
@@ -161,6 +162,7 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
           </li>
         </ul>
       </section>
+      <RemnantSlip :remnants="remnants ?? []" @throw-away="household.throwAwayRemnant" />
       <ToolsSlip />
     </main>
     <ProblemNote :problem="problem" @close="problem = undefined" />

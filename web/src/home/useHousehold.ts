@@ -12,6 +12,10 @@ export function useHousehold() {
     queryKey: ['stash', 'keepers'],
     queryFn: () => take(api.GET('/api/stash/keepers')),
   })
+  const remnants = useQuery({
+    queryKey: ['stash', 'remnants'],
+    queryFn: () => take(api.GET('/api/stash/remnants')),
+  })
   const problem = ref<Problem>()
 
   async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
@@ -54,7 +58,14 @@ export function useHousehold() {
     await keepers.refetch()
   }
 
+  async function throwAwayRemnant(id: string) {
+    await attempt(() => take(api.DELETE('/api/stash/remnants/{id}', { params: { path: { id } } })))
+    await remnants.refetch()
+  }
+
   return {
+    remnants: remnants.data,
+    throwAwayRemnant,
     keepers: keepers.data,
     throwAwayKeeper,
     beginWith,

@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, inject, ref } from 'vue'
 import type { Schemas } from '../api/client'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
+import { scaleKey } from '../drawing/scale'
 
 /** A piece on the cloth, in the panel's frame: paper laid over, cut line solid, stitch line stitched, a kept hem marked on its edge. */
 const { piece, picked = false } = defineProps<{ piece: Schemas['PlacedView']; picked?: boolean }>()
+const scale = inject(scaleKey, ref(1))
 const bounds = computed(() => boundsOf([piece.ring]))
 const wide = computed(() => bounds.value.maxX - bounds.value.minX)
 const high = computed(() => bounds.value.maxY - bounds.value.minY)
 const at = computed(() => labelPoint(piece.ring, high.value > 400 ? 0.62 : 0.5))
 const isUpright = computed(() => high.value > 2.2 * wide.value && wide.value < 120)
+const pinAt = computed(() => labelPoint(piece.ring, 0.78))
 // Where the piece's own top points: with the pile on one-way cloth.
 const grain = computed(() => 90 + piece.rotation)
 </script>
@@ -23,7 +26,7 @@ const grain = computed(() => 90 + piece.rotation)
     role="button"
     tabindex="0"
     class="cursor-grab touch-none"
-    :aria-label="`${piece.name} ${piece.copy + 1}${piece.mirrored ? ', mirrored' : ''}`"
+    :aria-label="`${piece.name} ${piece.copy + 1}${piece.mirrored ? ', mirrored' : ''}${piece.pinned ? ', pinned' : ''}`"
     :aria-pressed="picked"
   >
     <title>{{ piece.name }}, {{ piece.variant }}</title>
@@ -52,6 +55,22 @@ const grain = computed(() => 90 + piece.rotation)
       stroke-width="6"
       vector-effect="non-scaling-stroke"
     />
+    <g
+      v-if="piece.pinned"
+      :transform="`translate(${pinAt[0]} ${pinAt[1]}) scale(${1 / scale})`"
+      aria-hidden="true"
+    >
+      <line
+        x1="0"
+        y1="0"
+        x2="14"
+        y2="30"
+        class="stroke-ink"
+        stroke-width="2"
+        vector-effect="non-scaling-stroke"
+      />
+      <circle cx="7" cy="15" r="5.5" class="fill-madder stroke-paper" stroke-width="1" />
+    </g>
     <PileArrow v-if="high > 240" :x="at[0]" :y="at[1] - 120" :deg="grain" one-way :length="16" />
     <TableLabel
       :x="at[0]"

@@ -1,46 +1,113 @@
 <script setup lang="ts">
-import { FlipHorizontal2, RotateCw, Undo2 } from '@lucide/vue'
+import { useQueryClient } from '@tanstack/vue-query'
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
-import type { ProjectView } from '../api/client'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import { boundsOf } from '../drawing/paths'
 import EnoughNote from '../pieces/EnoughNote.vue'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
+import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import HelpSlip from './HelpSlip.vue'
+import HowFarSheet from './HowFarSheet.vue'
+import LaysSheet from './LaysSheet.vue'
 import LayTable from './LayTable.vue'
+import LeftSheet from './LeftSheet.vue'
+import PickedSlip from './PickedSlip.vue'
 import RunSlip from './RunSlip.vue'
 import SureNote from './SureNote.vue'
+import UnplacedList from './UnplacedList.vue'
 import { turned, turnedOver } from './placement'
 import { useFitRun } from './useFitRun'
 import { useHandLay, type Held } from './useHandLay'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const hand = useHand()
+const queries = useQueryClient()
 const run = useFitRun(project.id, hand.refetch)
-const { progress, best, running } = run
-const { verdict, ask, put, takeOff } = useHandLay(() => project.id, hand)
+const { progress, best, running, finding, help } = run
+const laying = useHandLay(() => project.id, hand)
 const picked = ref<Held>()
 const seconds = ref(20)
+/** Remnants that are ticked for the stash, by their place. */
+const ticked = ref<number[]>([])
 onMounted(run.resume)
 
-const lay = computed(() => best.value ?? project.lay)
+/** Another lay that lies on the table to be looked at: a find of the last search, or a kept lay. */
+const looked = shallowRef<{ of: 'help' | 'kept'; index: number; lay: Schemas['LayView'] }>()
+const lay = computed(() => looked.value?.lay ?? best.value ?? project.lay)
+const still = computed(() => running.value || !!looked.value)
 const state = computed(() => project.stations.find((s) => s.station === 'LAY'))
 const canLay = computed(() => project.panels.length > 0 && !!project.pieces)
 const upstream = computed(() =>
   project.stations.find((s) => (s.station === 'PANELS' || s.station === 'PIECES') && s.stand === 'STALE'),
 )
 const placed = computed(() =>
-  project.lay?.placed.find((p) => p.piece === picked.value?.piece && p.copy === picked.value.copy),
+  looked.value
+    ? undefined
+    : project.lay?.placed.find((p) => p.piece === picked.value?.piece && p.copy === picked.value.copy),
 )
+const tabs = computed(() => [
+  { id: 'lay', name: 'Lay' },
+  { id: 'lays', name: 'Compare', note: project.lays.length > 1 ? String(project.lays.length) : undefined },
+  { id: 'far', name: 'How far' },
+  { id: 'left', name: 'Left over' },
+])
+watch(
+  () => project.version,
+  () => {
+    looked.value = undefined
+    ticked.value = []
+    void run.reopen()
+  },
+)
+
+async function look(of: 'help' | 'kept', index: number | undefined) {
+  if (index === undefined) {
+    looked.value = undefined
+    return
+  }
+  const path = { id: project.id, index }
+  const shown =
+    of === 'help'
+      ? await run.show(index)
+      : await take(api.GET('/api/projects/{id}/lay/kept/{index}', { params: { path } })).catch(
+          () => undefined,
+        )
+  if (shown) looked.value = { of, index, lay: shown }
+}
+const lookedAt = (of: 'help' | 'kept') => (looked.value?.of === of ? looked.value.index : undefined)
+
+const takeHelp = (index: number) =>
+  hand.change(({ path, query }) =>
+    api.PUT('/api/projects/{id}/lay/help/{index}', { params: { path: { ...path, index }, query } }),
+  )
+const keep = (name: string) =>
+  hand.change((params) => api.POST('/api/projects/{id}/lay/kept', { params, body: { name } }))
+const takeUp = (index: number) =>
+  hand.change(({ path, query }) =>
+    api.PUT('/api/projects/{id}/lay/kept/{index}', { params: { path: { ...path, index }, query } }),
+  )
+const letGo = (index: number) =>
+  hand.change(({ path, query }) =>
+    api.DELETE('/api/projects/{id}/lay/kept/{index}', { params: { path: { ...path, index }, query } }),
+  )
+async function stash(which: number[]) {
+  const done = await take(
+    api.POST('/api/stash/remnants/from/{project}', {
+      params: { path: { project: project.id } },
+      body: { which },
+    }),
+  )
+  await queries.invalidateQueries({ queryKey: ['stash'] })
+  return done.kept
+}
 
 function pick(held: Held | undefined) {
   picked.value = held
-  verdict.value = undefined
-}
-async function drop(held: Held) {
-  await put(held)
+  laying.verdict.value = undefined
 }
 function middle() {
   const b = boundsOf([placed.value?.ring ?? []])
@@ -48,22 +115,15 @@ function middle() {
 }
 async function change(to: (at: Held) => Partial<Held>) {
   const p = placed.value
-  if (!p || running.value) return
-  const at: Held = {
-    piece: p.piece,
-    copy: p.copy,
-    variant: p.variant,
-    panel: p.panel,
-    x: p.x,
-    y: p.y,
-    rotation: p.rotation,
-    mirrored: p.mirrored,
-  }
-  await put({ ...at, ...to(at) })
+  if (!p || still.value) return
+  const { piece, copy, variant, panel, x, y, rotation, mirrored } = p
+  const at: Held = { piece, copy, variant, panel, x, y, rotation, mirrored }
+  await laying.store({ ...at, ...to(at) })
 }
 const turn = (deg: number) => change((at) => turned(at, deg, middle().x, middle().y))
 const turnOver = () => change((at) => turnedOver(at, middle().x))
 const nudge = (dx: number, dy: number) => change((at) => ({ x: at.x + dx, y: at.y + dy }))
+const pin = (pinned: boolean) => picked.value && !still.value && laying.pin(picked.value, pinned)
 
 useEventListener('keydown', (e: KeyboardEvent) => {
   if (!placed.value || (e.target as HTMLElement).closest('input, select, textarea')) return
@@ -75,6 +135,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
     ArrowDown: () => nudge(0, -far),
     r: () => turn(180),
     m: turnOver,
+    p: () => pin(!placed.value?.pinned),
     Escape: () => pick(undefined),
   }
   const act = keys[e.key]
@@ -92,12 +153,16 @@ useEventListener('keydown', (e: KeyboardEvent) => {
         :lay="lay"
         :cloth="project.source?.cloth"
         :picked="picked"
-        :verdict="verdict"
+        :verdict="laying.verdict.value"
+        :glided="laying.glided.value"
+        :why="laying.held.value ? laying.why(laying.held.value) : ''"
         :inches="project.unit === 'INCH'"
-        :still="running"
+        :marked="(lay.remnants ?? []).filter((_, i) => ticked.includes(i))"
+        :still="still"
         @pick="pick"
-        @hold="ask"
-        @drop="drop"
+        @hold="laying.hold"
+        @drop="laying.put"
+        @free="laying.letGo"
       />
       <EmptyTable
         v-else
@@ -124,94 +189,123 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       v-if="project.enough && project.enough.verdict !== 'LIKELY' && !upstream"
       :enough="project.enough"
     />
-    <div class="grid gap-4">
-      <RunSlip
-        v-model:seconds="seconds"
-        :running="running"
-        :progress="progress"
-        :can-lay="canLay && !upstream"
-        :problem="run.problem.value"
-        :again="!!project.lay"
-        @start="run.start(seconds)"
-        @stop="run.stop"
-      />
-      <dl v-if="lay" class="grid grid-cols-3 gap-2 text-center">
-        <div>
-          <dt class="text-sm text-muted">used</dt>
-          <dd class="font-serif text-xl">{{ lay.usedArea }}</dd>
+    <p v-if="looked" class="mb-3 text-stale" role="status">
+      You are looking at {{ looked.of === 'help' ? 'a find' : 'a kept lay' }}; nothing of it is stored yet.
+      <button class="act ml-1" @click="look('help', undefined)">Back to the lay</button>
+    </p>
+    <HelpSlip
+      v-if="finding"
+      class="mb-4"
+      :progress="progress"
+      :help="help"
+      :finding="finding"
+      @stop="run.stop"
+    />
+    <SlipTabs :tabs="tabs">
+      <template #lay>
+        <div class="grid gap-4">
+          <RunSlip
+            v-if="!finding"
+            v-model:seconds="seconds"
+            :running="running"
+            :progress="progress?.kind === 'LAY' ? progress : undefined"
+            :can-lay="canLay && !upstream"
+            :problem="run.problem.value"
+            :again="!!project.lay"
+            :lost="run.lost.value"
+            @start="run.start(seconds)"
+            @stop="run.stop"
+          />
+          <dl v-if="lay" class="grid grid-cols-3 gap-2 text-center">
+            <div>
+              <dt class="text-sm text-muted">used</dt>
+              <dd class="font-serif text-xl">{{ lay.usedArea }}</dd>
+            </div>
+            <div>
+              <dt class="text-sm text-muted">left</dt>
+              <dd class="font-serif text-xl">{{ lay.leftArea }}</dd>
+            </div>
+            <div>
+              <dt class="text-sm text-muted">finished edges kept</dt>
+              <dd class="font-serif text-xl">{{ lay.keptHems }}</dd>
+            </div>
+          </dl>
+          <p v-if="lay && lay.keptHems > 0" class="text-sm text-muted">
+            {{ Math.round(lay.utilisation * 100) }} % of {{ lay.clothArea }}; the kept edges save about
+            {{ Math.round(lay.minutesSaved) }} minutes.
+          </p>
+          <UnplacedList
+            v-if="lay && lay.unplaced.length"
+            :unplaced="lay.unplaced"
+            :can-ask="!still && !!project.lay && state?.stand !== 'STALE'"
+            @help="run.whatHelps"
+          />
+          <HelpSlip
+            v-if="!finding && help?.kind === 'REMEDIES'"
+            :help="help"
+            :finding="false"
+            :shown="lookedAt('help')"
+            @show="(i) => look('help', i)"
+            @take="takeHelp"
+          />
+          <SureNote
+            v-if="project.sureness && !running && state?.stand !== 'STALE'"
+            :sureness="project.sureness"
+            @lay-surely="run.start(seconds, true)"
+          />
+          <PickedSlip
+            v-if="placed"
+            :placed="placed"
+            :still="still"
+            @turn="turn"
+            @turn-over="turnOver"
+            @take-off="picked && laying.takeOff(picked)"
+            @pin="pin"
+            @variant="(variant) => change(() => ({ variant }))"
+          />
+          <p v-else-if="project.lay && !still" class="border-y border-line py-3 text-muted">
+            Pick a piece up to move it: it glides where no rule forbids it, and a pinned one stays when the
+            rest is laid again.
+          </p>
+          <p class="text-sm text-muted">
+            Cutting: close the blade when you put it down, cut away from the other hand. Before the first cut,
+            see the gate at Make.
+          </p>
         </div>
-        <div>
-          <dt class="text-sm text-muted">left</dt>
-          <dd class="font-serif text-xl">{{ lay.leftArea }}</dd>
-        </div>
-        <div>
-          <dt class="text-sm text-muted">finished edges kept</dt>
-          <dd class="font-serif text-xl">{{ lay.keptHems }}</dd>
-        </div>
-      </dl>
-      <p v-if="lay && lay.keptHems > 0" class="text-sm text-muted">
-        {{ Math.round(lay.utilisation * 100) }} % of {{ lay.clothArea }}; the kept edges save about
-        {{ Math.round(lay.minutesSaved) }} minutes.
-      </p>
-      <SureNote
-        v-if="project.sureness && !running && state?.stand !== 'STALE'"
-        :sureness="project.sureness"
-        @lay-surely="run.start(seconds, true)"
-      />
-      <section v-if="placed" class="border-y border-line py-3" aria-live="polite">
-        <h3 class="text-xl first-letter:uppercase">{{ placed.name }} {{ placed.copy + 1 }}</h3>
-        <p class="text-muted">
-          {{ placed.variant }}{{ placed.mirrored ? ', mirrored' : ', as drawn' }}, on the
-          {{ placed.panel.replace('-', ' ') }} panel
-        </p>
-        <div class="mt-2 flex flex-wrap gap-2">
-          <button class="act" title="R" :disabled="running" @click="turn(180)">
-            <RotateCw :size="18" /> Turn round
-          </button>
-          <button class="act" :disabled="running" @click="turn(90)"><RotateCw :size="18" /> Quarter</button>
-          <button class="act" title="M" :disabled="running" @click="turnOver">
-            <FlipHorizontal2 :size="18" /> Turn over
-          </button>
-          <button class="act" :disabled="running" @click="picked && takeOff(picked)">
-            <Undo2 :size="18" /> Take off
-          </button>
-          <button
-            v-for="v in placed.variants.filter((v) => v !== placed?.variant)"
-            :key="v"
-            class="act"
-            :disabled="running"
-            @click="change(() => ({ variant: v }))"
-          >
-            {{ v }}
-          </button>
-        </div>
-        <p class="mt-2 text-sm text-muted">Arrow keys move by 1 mm, with Shift by 10 mm.</p>
-      </section>
-      <p v-else-if="project.lay && !running" class="border-y border-line py-3 text-muted">
-        Pick a piece up to move it; it goes where no rule forbids it.
-      </p>
-      <section v-if="lay && lay.unplaced.length">
-        <h3 class="text-lg">Without a place</h3>
-        <ul>
-          <li v-for="u in lay.unplaced" :key="u.piece + u.copy" class="border-t border-line py-1">
-            <b class="first-letter:uppercase">{{ u.name }} {{ u.copy + 1 }}</b
-            >: {{ u.reason }}
-          </li>
-        </ul>
-      </section>
-      <section v-if="lay && lay.remnants.length">
-        <h3 class="text-lg">What is left</h3>
-        <p class="text-sm text-muted">Largest rectangles along the grain, width × length:</p>
-        <ul class="grid grid-cols-2 gap-x-4 text-[15px]">
-          <li v-for="(r, i) in lay.remnants.slice(0, 8)" :key="i">
-            {{ r.size }} <span class="text-sm text-muted">{{ r.panel.replace('-', ' ') }}</span>
-          </li>
-        </ul>
-      </section>
-      <p class="text-sm text-muted">
-        Cutting: close the blade when you put it down, cut away from the other hand. Before the first cut, see
-        the gate at Make.
-      </p>
-    </div>
+      </template>
+      <template #lays>
+        <LaysSheet
+          :lays="project.lays"
+          :busy="still || hand.busy.value"
+          :shown="lookedAt('kept')"
+          :problem="hand.problem.value"
+          @keep="keep"
+          @show="(i) => look('kept', i)"
+          @take-up="takeUp"
+          @let-go="letGo"
+        />
+      </template>
+      <template #far>
+        <HowFarSheet
+          :project="project"
+          :busy="running"
+          :problem="run.problem.value"
+          @large="run.howLarge"
+          @little="run.howLittle"
+        />
+        <HelpSlip
+          v-if="!finding && help?.kind && help.kind !== 'REMEDIES'"
+          class="mt-4"
+          :help="help"
+          :finding="false"
+          :shown="lookedAt('help')"
+          @show="(i) => look('help', i)"
+          @take="takeHelp"
+        />
+      </template>
+      <template #left
+        ><LeftSheet v-model:taken="ticked" :remnants="lay?.remnants ?? []" :stash="stash"
+      /></template>
+    </SlipTabs>
   </StationFrame>
 </template>

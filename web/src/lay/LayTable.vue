@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { Schemas } from '../api/client'
 import ClothWeave from '../drawing/ClothWeave.vue'
 import CuttingTable from '../drawing/CuttingTable.vue'
@@ -9,19 +9,41 @@ import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
 import PanelShape from '../panels/PanelShape.vue'
 import { inRows, sideBySide } from '../panels/sideBySide'
 import LaidPiece from './LaidPiece.vue'
-import type { Held } from './useHandLay'
+import type { Glide } from './glide'
+import { useCarry } from './useCarry'
+import { REACH_MM, type Held } from './useHandLay'
 
 /** Panels with the pieces on them; pieces that wait lie below. A piece can be picked up and carried to another panel. */
-const { lay, cloth, picked, verdict, still } = defineProps<{
+const {
+  lay,
+  cloth,
+  picked,
+  verdict,
+  glided,
+  why,
+  marked = [],
+  still,
+} = defineProps<{
   lay: Schemas['LayView']
   cloth?: Schemas['Cloth']
   picked?: Held
   verdict?: Schemas['VerdictView']
+  /** where the carried piece comes to lie while the hand holds it where it does */
+  glided?: Glide
+  /** why it cannot lie where the hand holds it */
+  why?: string
+  /** remnants that are to be seen on the cloth */
+  marked?: Schemas['RemnantView'][]
   inches: boolean
   /** while a run is at work nothing can be moved */
   still?: boolean
 }>()
-const emit = defineEmits<{ pick: [held: Held | undefined]; hold: [held: Held]; drop: [held: Held] }>()
+const emit = defineEmits<{
+  pick: [held: Held | undefined]
+  hold: [held: Held]
+  drop: [held: Held]
+  free: []
+}>()
 const table = useTemplateRef<InstanceType<typeof CuttingTable>>('table')
 
 const panels = computed(() => sideBySide(lay.panels, 80))
@@ -39,58 +61,41 @@ const waiting = computed(() => {
   }))
 })
 
-const carried = ref<{
-  held: Held
-  dx: number
-  dy: number
-  fromX: number
-  fromY: number
-  ring: number[][]
-  offset: number
-  lift: number
-}>()
-function grab(e: PointerEvent, held: Held, ring: number[][], offset: number, lift = 0) {
-  emit('pick', held)
-  if (still) return
-  const at = place(e)
-  carried.value = { held, ring, offset, lift, fromX: at.x, fromY: at.y, dx: 0, dy: 0 }
-  ;(e.currentTarget as Element).setPointerCapture(e.pointerId)
-}
+const hand = useCarry(panels, place)
+const { carried } = hand
 function place(e: PointerEvent) {
   const box = (table.value?.$el as HTMLElement).getBoundingClientRect()
   return table.value?.toMm(e.clientX - box.left, e.clientY - box.top) ?? { x: 0, y: 0 }
 }
+function grab(e: PointerEvent, held: Held, ring: number[][], offset: number, lift = 0) {
+  emit('pick', held)
+  if (!still) hand.grab(e, held, ring, offset, lift)
+}
 function carry(e: PointerEvent) {
-  const c = carried.value
-  if (!c) return
-  const at = place(e)
-  carried.value = { ...c, dx: at.x - c.fromX, dy: at.y - c.fromY }
-  if (isMoved(carried.value)) emit('hold', target(carried.value, at.x))
+  hand.carry(e)
+  if (hand.target.value) emit('hold', hand.target.value)
 }
-const isMoved = (c: { dx: number; dy: number }) => Math.hypot(c.dx, c.dy) > 3
 function letGo(e: PointerEvent) {
-  const c = carried.value
-  carried.value = undefined
-  if (c && isMoved(c)) emit('drop', target(c, place(e).x))
+  const to = hand.letGo(e)
+  if (to) emit('drop', to)
+  else emit('free')
 }
-/** The copy in the frame of the panel that lies under the hand. */
-function target(c: NonNullable<typeof carried.value>, handX: number): Held {
-  const under =
-    panels.value.find((l) => {
-      const b = boundsOf([l.item.outline])
-      return handX >= b.minX + l.dx - 40 && handX <= b.maxX + l.dx + 40
-    }) ?? panels.value[0]
-  const dx = under?.dx ?? 0
-  return {
-    ...c.held,
-    panel: under?.item.id ?? c.held.panel,
-    x: c.held.x + c.offset + c.dx - dx,
-    y: c.held.y + c.lift + c.dy,
+function cancel() {
+  hand.drop()
+  emit('free')
+}
+const isGood = computed(() => (carried.value ? !why : !!verdict?.allowed))
+const told = computed(() => {
+  if (carried.value && hand.target.value) {
+    if (!why) return glided ? 'It may lie here.' : ''
+    return near.value ? `${why} It glides to the nearest free spot.` : `${why} Let go, and it goes back.`
   }
-}
+  if (!verdict) return ''
+  return verdict.allowed ? 'It may lie here.' : verdict.reasons.slice(0, 3).join(' ')
+})
+const near = computed(() => (glided && glided.away <= REACH_MM ? glided : undefined))
+const spot = computed(() => (near.value && carried.value ? hand.shiftTo(near.value) : undefined))
 const isPicked = (p: { piece: string; copy: number }) => picked?.piece === p.piece && picked.copy === p.copy
-const isCarried = (p: { piece: string; copy: number }) =>
-  carried.value?.held.piece === p.piece && carried.value.held.copy === p.copy
 const held = ({ piece, copy, variant, panel, x, y, rotation, mirrored }: Schemas['PlacedView']): Held => ({
   piece,
   copy,
@@ -141,15 +146,24 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       />
       <LaidPiece
         v-for="p in on(l.item.id)"
-        v-show="!isCarried(p)"
+        v-show="!hand.isCarried(p)"
         :key="p.piece + p.copy"
         :piece="p"
         :picked="isPicked(p)"
         @pointerdown="(e: PointerEvent) => grab(e, held(p), p.ring, l.dx)"
         @pointermove="carry"
         @pointerup="letGo"
-        @pointercancel="carried = undefined"
+        @pointercancel="cancel"
         @keydown.enter="emit('pick', held(p))"
+      />
+      <path
+        v-for="(r, i) in marked.filter((r) => r.panel === l.item.id)"
+        :key="'left' + i"
+        :d="pathOf(r.outline)"
+        class="pointer-events-none fill-good stroke-good"
+        fill-opacity=".25"
+        stroke-width="2.5"
+        vector-effect="non-scaling-stroke"
       />
       <TableLabel
         v-for="(f, i) in l.item.flaws"
@@ -162,7 +176,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
     </g>
     <g
       v-for="w in waiting"
-      v-show="!isCarried(w.item)"
+      v-show="!hand.isCarried(w.item)"
       :key="w.item.piece + w.item.copy"
       :transform="`translate(${w.dx} ${w.dy})`"
       data-grab
@@ -189,33 +203,35 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         class="fill-madder"
       />
     </g>
-    <g
-      v-if="carried"
-      :transform="`translate(${carried.offset + carried.dx} ${carried.lift + carried.dy})`"
-      class="pointer-events-none"
-    >
+    <g v-if="carried" class="pointer-events-none">
       <path
         :d="pathOf(carried.ring)"
-        class="fill-paper"
-        :class="verdict?.allowed ? 'stroke-good' : 'stroke-madder'"
+        :transform="`translate(${hand.inHand.value.x} ${hand.inHand.value.y})`"
+        fill="none"
+        class="stroke-muted"
+        :class="why ? 'stroke-madder' : 'stroke-muted'"
+        stroke-width="1.5"
+        stroke-dasharray="4 5"
+        vector-effect="non-scaling-stroke"
+      />
+      <path
+        v-if="spot"
+        :d="pathOf(carried.ring)"
+        :transform="`translate(${spot.x} ${spot.y})`"
+        class="fill-paper stroke-good"
         fill-opacity=".85"
         stroke-width="3.5"
-        :stroke-dasharray="verdict?.allowed ? undefined : '10 6'"
         vector-effect="non-scaling-stroke"
       />
     </g>
     <template #over>
       <p
-        v-if="verdict"
+        v-if="told"
         class="slip absolute top-9 left-11 max-w-[70%] px-3 py-2 text-[15px]"
-        :class="verdict.allowed ? 'text-good' : 'text-madder'"
+        :class="isGood ? 'text-good' : 'text-madder'"
         role="status"
       >
-        <template v-if="verdict.allowed">It may lie here.</template>
-        <template v-else
-          >{{ verdict.reasons.slice(0, 3).join(' ')
-          }}{{ verdict.slidesTo ? ' Let go, and it slides to the nearest free spot.' : '' }}</template
-        >
+        {{ told }}
       </p>
     </template>
   </CuttingTable>

@@ -8,6 +8,8 @@ defineProps<{
   progress?: Schemas['FitEvent']
   canLay: boolean
   again: boolean
+  /** connection lost while a run is at work */
+  lost?: boolean
   problem?: Problem
 }>()
 const emit = defineEmits<{ start: []; stop: [] }>()
@@ -33,7 +35,14 @@ const emit = defineEmits<{ start: []; stop: [] }>()
         Best so far: {{ progress.placed }} of {{ progress.wanted }} pieces lie,
         {{ Math.round(progress.utilisation * 100) }} % used.
       </p>
+      <p v-else-if="progress?.status === 'waiting' && progress.before > 0">
+        {{ progress.before === 1 ? 'One run is' : `${progress.before} runs are` }} before yours; it begins by
+        itself.
+      </p>
       <p v-else>Trying the first lay …</p>
+      <p v-if="lost" class="text-stale">
+        The connection is lost; the work goes on, and this page looks for it again.
+      </p>
       <button class="act" @click="emit('stop')">Stop, keep the best so far</button>
     </div>
     <div v-else class="flex items-end gap-3">
@@ -42,7 +51,7 @@ const emit = defineEmits<{ start: []; stop: [] }>()
       </button>
       <label class="text-sm text-muted">
         trying for
-        <select v-model.number="seconds" class="field !w-32">
+        <select v-model.number="seconds" aria-label="trying for" class="field !w-32">
           <option :value="5">5 seconds</option>
           <option :value="20">20 seconds</option>
           <option :value="60">1 minute</option>

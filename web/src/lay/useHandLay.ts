@@ -1,6 +1,7 @@
 import { ref, shallowRef } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import type { ProjectHand } from '../project/useProject'
+import { glide, whyNot, type Allowed, type Glide } from './glide'
 import type { Placement } from './placement'
 
 /** A copy that a hand holds or has picked. */
@@ -11,34 +12,67 @@ export interface Held extends Placement {
   panel: string
 }
 
-/** Laying by hand: asks the server whether a copy may lie where it is held, one question at a time, and puts it down. */
+/** A spot farther off than this is not where the hand wanted it, mm: the copy goes back to where it lay. */
+export const REACH_MM = 150
+
+/**
+ * Laying by hand: the server tells once, for the panel under the hand, every spot where the copy may lie; the copy then glides along
+ * them without asking again.
+ */
 export function useHandLay(project: () => string, hand: ProjectHand) {
   const verdict = shallowRef<Schemas['VerdictView']>()
+  const allowed = shallowRef<Allowed>()
+  const glided = shallowRef<Glide>()
+  const held = shallowRef<Held>()
   const asking = ref(false)
-  let waiting: Held | undefined
+  let asked = ''
 
-  async function ask(held: Held): Promise<Schemas['VerdictView'] | undefined> {
-    if (asking.value) {
-      waiting = held
-      return undefined
-    }
-    asking.value = true
-    try {
-      verdict.value = await take(
-        api.POST('/api/projects/{id}/lay/verdict', { params: { path: { id: project() } }, body: held }),
+  const turnOf = (h: Held) => [h.piece, h.copy, h.variant, h.panel, h.rotation, h.mirrored].join('|')
+
+  async function hold(now: Held) {
+    verdict.value = undefined
+    held.value = now
+    const turn = turnOf(now)
+    if (turn !== asked) {
+      asked = turn
+      allowed.value = undefined
+      glided.value = undefined
+      asking.value = true
+      const told = await take(
+        api.POST('/api/projects/{id}/lay/allowed', { params: { path: { id: project() } }, body: now }),
       ).catch(() => undefined)
-      return verdict.value
-    } finally {
+      if (asked !== turn) return
       asking.value = false
-      const next = waiting
-      waiting = undefined
-      if (next) void ask(next)
+      allowed.value = told
     }
+    if (allowed.value && held.value) glided.value = glide(allowed.value, held.value)
   }
 
-  /** Puts the copy down where it is held, or where it slides to; otherwise it stays where it was and the reasons are told. */
-  async function put(held: Held): Promise<boolean> {
-    waiting = undefined
+  function letGo() {
+    asked = ''
+    held.value = undefined
+    allowed.value = undefined
+    glided.value = undefined
+  }
+
+  /** Why a copy cannot be where the hand holds it; empty while nothing is known or it may lie there. */
+  const why = (at: Held) =>
+    allowed.value && (!glided.value || glided.value.why) ? whyNot(allowed.value, at) : ''
+
+  /** Puts the copy down where it glided to; where nothing near is free it stays where it was and the reason is told. */
+  async function put(at: Held): Promise<boolean> {
+    const spot = allowed.value && glide(allowed.value, at)
+    const reason = allowed.value ? whyNot(allowed.value, at) : ''
+    const far = allowed.value && (!spot || spot.away > REACH_MM)
+    letGo()
+    if (far) {
+      verdict.value = { allowed: false, reasons: [reason] }
+      return false
+    }
+    return store(spot ? { ...at, x: spot.x, y: spot.y } : at)
+  }
+
+  async function store(held: Held): Promise<boolean> {
     const told = await take(
       api.POST('/api/projects/{id}/lay/verdict', { params: { path: { id: project() } }, body: held }),
     ).catch(() => undefined)
@@ -59,5 +93,13 @@ export function useHandLay(project: () => string, hand: ProjectHand) {
         params: { path: { ...path, piece: held.piece, copy: held.copy }, query },
       }),
     )
-  return { verdict, ask, put, takeOff }
+
+  const pin = (held: Held, pinned: boolean) =>
+    hand.change((params) =>
+      api.PUT('/api/projects/{id}/lay/pins', {
+        params,
+        body: { piece: held.piece, copy: held.copy, pinned },
+      }),
+    )
+  return { verdict, held, allowed, glided, hold, letGo, why, put, store, takeOff, pin }
 }

@@ -7,7 +7,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
 import ChangeDoor from './ChangeDoor.vue'
-import { cloths, kinds, marks, type Change, type Field } from './changes'
+import { cloths, grains, kinds, marks, type Change, type Field } from './changes'
 
 /** Named changes on the untouched pattern: those that are there, and one more. */
 const {
@@ -40,6 +40,11 @@ const form = reactive({
   ratio: '',
   mark: 'DART' as (typeof marks)[number]['id'],
   points: '',
+  grain: 'EITHER' as (typeof grains)[number]['id'],
+  along: false,
+  drawn: '',
+  motif: '',
+  partner: '',
 })
 const wanted = ref<Change>()
 const kind = computed(() => kinds.find((k) => k.id === form.kind))
@@ -47,12 +52,16 @@ const asks = (field: Field) => kind.value?.fields.includes(field) ?? false
 const atWords = computed(() =>
   form.kind === 'SAMPLE'
     ? 'across the grain'
-    : form.kind === 'LENGTHEN'
-      ? 'line above the lower end'
-      : 'line from the left, or the middle',
+    : form.kind === 'PIECING'
+      ? 'line at, from the piece’s own origin'
+      : form.kind === 'LENGTHEN'
+        ? 'line above the lower end'
+        : 'line from the left, or the middle',
 )
-const byWords = computed(() =>
-  form.kind === 'SAMPLE' ? 'along the grain' : form.kind === 'FACING' ? 'how deep' : 'by how much',
+const byWords = computed(
+  () =>
+    ({ SAMPLE: 'along the grain', FACING: 'how deep', MOTIF: 'within' })[form.kind as string] ??
+    'by how much',
 )
 const named = computed(() => pieces.map((p) => ({ id: p.id, words: p.name })))
 const edgesOf = (id: string) =>
@@ -63,7 +72,14 @@ const edgesOf = (id: string) =>
 function ask() {
   const told: Change = { kind: form.kind, name: form.name }
   for (const field of kind.value?.fields ?? [])
-    Object.assign(told, field === 'layers' ? { quantity: form.quantity } : { [field]: form[field] })
+    Object.assign(
+      told,
+      field === 'layers'
+        ? { quantity: form.quantity }
+        : field === 'motif'
+          ? { motif: form.motif, partner: form.partner }
+          : { [field]: form[field] },
+    )
   wanted.value = told
 }
 const takeBack = (index: number) =>
@@ -159,6 +175,29 @@ function picked() {
           form.kind === 'MOCK_UP' ? 'the trial becomes the lining' : 'half to either side of the middle'
         "
       />
+      <TickField v-if="asks('along')" v-model="form.along" label="along the grain, not across it" />
+      <ChoiceField v-if="asks('grain')" v-model="form.grain" label="Grain" :choices="[...grains]" />
+      <template v-if="asks('motif')">
+        <PlainField
+          v-model="form.motif"
+          label="Motif, as it is called on the panel"
+          name="change.motif"
+          :problem="problem"
+        />
+        <PlainField
+          v-model="form.partner"
+          label="Motif for mirrored copies, if it is another"
+          name="change.partner"
+          :problem="problem"
+        />
+      </template>
+      <PlainField
+        v-if="asks('motif')"
+        v-model="form.points"
+        label="Spot on the piece, across / up"
+        name="change.points"
+        :problem="problem"
+      />
       <MeasureField
         v-if="asks('at')"
         :label="atWords"
@@ -174,6 +213,14 @@ function picked() {
         name="change.by"
         :problem="problem"
         @settle="(t) => (form.by = t)"
+      />
+      <MeasureField
+        v-if="asks('drawn')"
+        label="allowance on either side"
+        :value="form.drawn"
+        name="change.allowance"
+        :problem="problem"
+        @settle="(t) => (form.drawn = t)"
       />
       <label v-if="asks('layers')" class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
         >layers

@@ -10,6 +10,7 @@ export const whole = (change: Change) =>
     pair: false,
     wrongSideOut: false,
     uneven: false,
+    along: false,
     ...change,
   }) as Schemas['ChangeRequest']
 
@@ -21,6 +22,14 @@ export const cloths = [
   { id: 'INTERFACING', words: 'interfacing' },
   { id: 'RIB', words: 'rib or knit' },
   { id: 'BINDING', words: 'binding' },
+  { id: 'OTHER', words: 'another cloth' },
+] as const
+
+/** How strictly a piece keeps the grain. */
+export const grains = [
+  { id: 'LENGTHWISE', words: 'along the grain' },
+  { id: 'EITHER', words: 'along or across, as the cloth allows' },
+  { id: 'BIAS', words: 'on the bias' },
 ] as const
 
 /** What can be drawn on a piece. */
@@ -64,6 +73,10 @@ export type Field =
   | 'ratio'
   | 'mark'
   | 'points'
+  | 'grain'
+  | 'along'
+  | 'drawn'
+  | 'motif'
 
 export const kinds: Kind[] = [
   {
@@ -126,5 +139,23 @@ export const kinds: Kind[] = [
     words: 'make both halves alike',
     hint: 'Trimmed to the smaller half, never to the mean.',
     fields: ['piece'],
+  },
+  {
+    id: 'PIECING',
+    words: 'piece it together from two',
+    hint: 'Cut along a straight line with an allowance and two notches on both sides; alike on the other side of the centre. It keeps 30 mm off darts, buttonholes and marks.',
+    fields: ['piece', 'along', 'at', 'drawn'],
+  },
+  {
+    id: 'GRAIN',
+    words: 'cut on another grain',
+    hint: 'A lining or facing may lie across the grain; a main piece cut so hangs and stretches otherwise.',
+    fields: ['piece', 'grain'],
+  },
+  {
+    id: 'MOTIF',
+    words: 'show a motif of the cloth',
+    hint: 'The motif marked on a panel comes onto this spot of the piece, its mirror image onto the partner. From the piece’s own origin, across / up.',
+    fields: ['piece', 'motif', 'points', 'by'],
   },
 ]

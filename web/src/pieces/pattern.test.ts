@@ -253,6 +253,48 @@ describe('named changes', () => {
       pair: false,
       wrongSideOut: false,
       uneven: false,
+      along: false,
+    })
+  })
+
+  it('pieces along the grain with an allowance, and brings a motif onto a spot', async () => {
+    const { wrapper, asked } = seat(ChangesSheet, { pieces: [piece()], changes: [] }, undefined, {
+      words: '',
+      sentences: [],
+    })
+    await wrapper.get('select').setValue('PIECING')
+    await field(wrapper, 'Piece').setValue('front')
+    await field(wrapper, 'along the grain, not across').setValue(true)
+    await settle(wrapper, 'line at', '12 cm')
+    await settle(wrapper, 'allowance on either side', '1 cm')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(asked.at(-1)?.body).toMatchObject({
+      kind: 'PIECING',
+      piece: 'front',
+      along: true,
+      at: '12 cm',
+      drawn: '1 cm',
+    })
+  })
+
+  it('brings a motif onto a spot', async () => {
+    const { wrapper, asked } = seat(ChangesSheet, { pieces: [piece()], changes: [] }, undefined, {
+      words: '',
+      sentences: [],
+    })
+    await wrapper.get('select').setValue('MOTIF')
+    await field(wrapper, 'Motif, as').setValue('rose')
+    await field(wrapper, 'Spot on the piece').setValue('0 cm / 20 cm')
+    await settle(wrapper, 'within', '5 mm')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(asked.at(-1)?.body).toMatchObject({
+      kind: 'MOTIF',
+      motif: 'rose',
+      partner: '',
+      points: '0 cm / 20 cm',
+      by: '5 mm',
     })
   })
 

@@ -6,11 +6,13 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.lay.AllowedSpots;
 import org.handdown.lay.BottomLeftFill;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitPiece;
@@ -48,6 +50,8 @@ public final class FitFigures {
         figures.garments();
         figures.salvaged();
         figures.speed();
+        figures.byHand();
+        figures.crowded();
         figures.fuzz();
         figures.out.atMost("lays that broke a rule", figures.invalid, "", 0);
         System.err.println(figures.out.allMet() ? "  all goals met" : "  not every goal is met");
@@ -183,6 +187,31 @@ public final class FitFigures {
             invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
         }
         out.told("checker, 20 pieces", (System.nanoTime() - before) / 1e6 / times, "ms");
+    }
+
+    /** What a hand gets at the start of a drag, one piece after the other of a crowded panel, warm. */
+    private void byHand() {
+        Crowd crowd = Crowd.of(41);
+        int times = 20;
+        double[] spent = new double[times];
+        for (int i = -times; i < times; i++) {
+            long start = System.nanoTime();
+            AllowedSpots spots = crowd.hand().allowed(crowd.moved());
+            if (i >= 0) {
+                spent[i] = (System.nanoTime() - start) / 1e6;
+            }
+            if (spots.bans().size() != crowd.others()) {
+                throw new IllegalStateException("Not every neighbour was looked at.");
+            }
+        }
+        Arrays.sort(spent);
+        out.atMost("every spot of a piece among %d, median".formatted(crowd.others()), spent[times / 2], "ms", 50);
+    }
+
+    /** Two hundred pieces on twenty panels, in a process that may take less than 1 GB. */
+    private void crowded() throws IOException, InterruptedException {
+        FitProblem problem = Jigsaws.jigsaw(200, 3, Jigsaws.Turning.TWO_WAY, 20, SEED + 200);
+        out.told("200 pieces on 20 panels, 3 mm slack, area placed in 900 MB", share(problem, fit(problem)), "");
     }
 
     private void fuzz() {

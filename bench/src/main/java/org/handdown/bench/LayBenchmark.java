@@ -13,9 +13,14 @@ import org.handdown.formats.project.ProjectJson;
 import org.handdown.geometry.NoFitPolygon;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.lay.AllowedSpots;
 import org.handdown.lay.Finding;
 import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitsAlone;
 import org.handdown.lay.Fitter;
+import org.handdown.lay.HandLay;
+import org.handdown.lay.Leftover;
+import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
 import org.handdown.project.Project;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -41,6 +46,10 @@ public class LayBenchmark {
             lay.problem().piece("front-leg").variants().get(0).outline();
     private final Ring back = lay.problem().piece("back-leg").variants().get(0).outline();
     private final Ring panel = lay.problem().panels().get(2).outline();
+
+    private final Crowd forty = Crowd.of(41);
+    private final HandLay crowd = forty.hand();
+    private final Placed moved = forty.moved();
 
     private static Project.Lay demo() {
         try {
@@ -79,6 +88,21 @@ public class LayBenchmark {
     @Benchmark
     public List<Finding> checkTheWholeLay() {
         return RuleChecker.check(lay.problem(), lay.layout());
+    }
+
+    @Benchmark
+    public AllowedSpots everySpotAmongFortyPieces() {
+        return crowd.allowed(moved);
+    }
+
+    @Benchmark
+    public List<Leftover> leftoversOfTheLay() {
+        return Leftover.of(lay.problem(), lay.layout());
+    }
+
+    @Benchmark
+    public boolean aLegAloneOnThePanels() {
+        return FitsAlone.on(lay.problem(), lay.problem().piece("front-leg"));
     }
 
     @Benchmark

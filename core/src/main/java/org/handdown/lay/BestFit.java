@@ -33,6 +33,7 @@ final class BestFit {
     private double noise;
     private double wallMm;
     private boolean tilting;
+    private boolean[] open = {};
 
     BestFit(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
         this.bench = bench;
@@ -49,32 +50,36 @@ final class BestFit {
     /**
      * Lays every open copy that finds a spot.
      *
+     * @param where panels that are looked at; on the others nothing has changed since the open copies found no room there
      * @param wall no piece reaches beyond this x; infinite for none
      * @param tilted whether turns off the straight grain are tried
      */
-    void lay(LayState onto, double[] phases, double wall, boolean tilted) {
+    void lay(LayState onto, double[] phases, boolean[] where, double wall, boolean tilted) {
         state = onto;
+        open = where;
         settled = phases;
         wallMm = wall;
         tilting = tilted;
         sizeWeight = new double[] {0, 0.25, 0.5, 1}[random.nextInt(4)];
         noise = random.nextInt(3) * 0.03;
         int pieces = bench.problem().pieces().size();
-        int[] open = new int[pieces];
+        int[] left = new int[pieces];
         for (int c = 0; c < state.shape.length; c++) {
-            open[bench.pieceOf()[c]] += state.isPlaced(c) ? 0 : 1;
+            left[bench.pieceOf()[c]] += state.isPlaced(c) ? 0 : 1;
         }
         for (int p = 0; p < tables.length; p++) {
-            table(p).clear(wallMm);
+            if (open[p]) {
+                table(p).clear(wallMm);
+            }
         }
         for (int c = 0; c < state.shape.length; c++) {
-            if (state.isPlaced(c)) {
+            if (state.isPlaced(c) && open[state.panel[c]]) {
                 table(state.panel[c]).put(bench.book().shape(state.shape[c]), state.x[c], state.y[c]);
             }
         }
         for (int piece = 0; piece < pieces; piece++) {
-            for (int panel = 0; panel < tables.length && open[piece] > 0; panel++) {
-                chances[piece][panel] = look(piece, panel, -1, null);
+            for (int panel = 0; panel < tables.length && left[piece] > 0; panel++) {
+                chances[piece][panel] = open[panel] ? look(piece, panel, -1, null) : null;
                 if (stop.getAsBoolean()) {
                     return;
                 }
@@ -82,25 +87,25 @@ final class BestFit {
         }
         while (!stop.getAsBoolean()) {
             int best = -1;
-            int where = -1;
+            int on = -1;
             double most = -1;
             for (int piece = 0; piece < pieces; piece++) {
-                for (int panel = 0; panel < tables.length && open[piece] > 0; panel++) {
+                for (int panel = 0; panel < tables.length && left[piece] > 0; panel++) {
                     Chance chance = chances[piece][panel];
                     double score = chance == null || chance.score < 0 ? -1 : rank(piece, chance);
                     if (score > most) {
                         most = score;
                         best = piece;
-                        where = panel;
+                        on = panel;
                     }
                 }
             }
             if (best < 0) {
                 return;
             }
-            open[best]--;
-            int copy = put(best, where);
-            refresh(copy, open);
+            left[best]--;
+            int copy = put(best, on);
+            refresh(copy, left);
         }
     }
 
@@ -135,16 +140,19 @@ final class BestFit {
         return copy;
     }
 
-    private void refresh(int copy, int[] open) {
+    private void refresh(int copy, int[] left) {
         int panel = state.panel[copy];
         boolean settles = bench.settleBy(state, settled, copy);
         Shape laid = bench.book().shape(state.shape[copy]);
-        for (int piece = 0; piece < open.length; piece++) {
-            if (open[piece] == 0 || stop.getAsBoolean()) {
+        for (int piece = 0; piece < left.length; piece++) {
+            if (left[piece] == 0 || stop.getAsBoolean()) {
                 continue;
             }
             boolean own = piece == bench.pieceOf()[copy];
             for (int p = 0; p < tables.length; p++) {
+                if (!open[p]) {
+                    continue;
+                }
                 Chance before = chances[piece][p];
                 if (settles || own) {
                     // Another phase, or one copy less that may lie this way: everything is new.

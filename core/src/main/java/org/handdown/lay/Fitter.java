@@ -133,12 +133,18 @@ public final class Fitter {
         for (int i = 0; i < budget.threads(); i++) {
             int index = i;
             Search search = new Search(bench, budget.seed() * 1_000_003 + index, stop);
-            Thread thread = new Thread(
-                    () -> search.run(
-                            budget.steps(),
-                            index == 0,
-                            (lay, score) -> report(bench, best, index, new Found(lay, score))),
-                    "fit-" + i);
+            Search.Better told = new Search.Better() {
+                @Override
+                public void found(LayState lay, Score score) {
+                    report(bench, best, index, new Found(lay, score));
+                }
+
+                @Override
+                public @Nullable LayState elsewhere(Score own) {
+                    return bestOf(best, own);
+                }
+            };
+            Thread thread = new Thread(() -> search.run(budget.steps(), index == 0, told), "fit-" + i);
             thread.setUncaughtExceptionHandler((t, e) -> failures.add(e));
             threads.add(thread);
             thread.start();
@@ -170,6 +176,17 @@ public final class Fitter {
         if (interrupted) {
             Thread.currentThread().interrupt();
         }
+    }
+
+    /** A copy of the best lay of all threads, if it beats {@code own}. */
+    private synchronized @Nullable LayState bestOf(@Nullable Found[] best, Score own) {
+        Found leader = null;
+        for (Found other : best) {
+            if (other != null && (leader == null || other.score.compareTo(leader.score) > 0)) {
+                leader = other;
+            }
+        }
+        return leader != null && leader.score.compareTo(own) > 0 ? leader.lay.copy() : null;
     }
 
     private synchronized void report(Bench bench, @Nullable Found[] best, int index, Found found) {

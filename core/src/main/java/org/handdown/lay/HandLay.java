@@ -41,6 +41,17 @@ public final class HandLay {
                 .toList();
     }
 
+    /** As {@link #findings}, but seeing only the other copies of the same piece: enough for cloth, grain and handedness, and quick. */
+    private List<Finding> findingsAmongItsLike(Placed moved) {
+        List<Placed> alike = new ArrayList<>(others(moved).stream()
+                .filter(p -> p.piece().equals(moved.piece()))
+                .toList());
+        alike.add(moved);
+        return RuleChecker.check(problem, alike).stream()
+                .filter(f -> f.copies().contains(moved.name()))
+                .toList();
+    }
+
     private List<Placed> others(Placed moved) {
         return layout.placements().stream().filter(p -> !p.isCopyOf(moved)).toList();
     }
@@ -74,7 +85,7 @@ public final class HandLay {
      * polygon; 40 pieces take some 30 ms.
      */
     public AllowedSpots allowed(Placed moved) {
-        List<String> never = findings(moved).stream()
+        List<String> never = findingsAmongItsLike(moved).stream()
                 .filter(f -> WHEREVER_IT_LIES.contains(f.rule()))
                 .map(Finding::message)
                 .distinct()

@@ -28,6 +28,7 @@ final class OneSide {
     private double wallMm;
     private LayState state;
     private double[] settled;
+    private boolean[] onPanels = {};
 
     /** In which order a piece tries the panels. */
     private enum PanelChoice {
@@ -70,9 +71,13 @@ final class OneSide {
         worthFirst = random.nextInt(8) > 0;
     }
 
-    /** @param wall no piece reaches beyond this x; infinite for none */
-    void lay(LayState onto, double[] phases, double wall, boolean tilted) {
+    /**
+     * @param where panels that are looked at
+     * @param wall no piece reaches beyond this x; infinite for none
+     */
+    void lay(LayState onto, double[] phases, boolean[] where, double wall, boolean tilted) {
         state = onto;
+        onPanels = where;
         settled = phases;
         wallMm = wall;
         tilting = tilted;
@@ -100,11 +105,13 @@ final class OneSide {
     }
 
     private boolean lay(int copy) {
-        List<Integer> panels = switch (choice) {
-            case TIGHTEST -> byTightness(copy);
-            case ROOMIEST -> byRoom();
-            case IN_TURN -> panelOrder;
-        };
+        List<Integer> panels = new ArrayList<>(
+                switch (choice) {
+                    case TIGHTEST -> byTightness(copy);
+                    case ROOMIEST -> byRoom();
+                    case IN_TURN -> panelOrder;
+                });
+        panels.removeIf(p -> !onPanels[p]);
         List<Double> worths = worthFirst ? worths(copy, panels) : List.of(Double.NaN);
         for (double worth : worths) {
             for (int panel : panels) {

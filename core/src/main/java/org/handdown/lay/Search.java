@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.geometry.Ring;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thread's search: a constructive start, then steps that take some pieces off and lay them again, keeping what is not worse.
@@ -36,6 +37,9 @@ final class Search {
     /** Squeezes that fail one after the other before the pieces are laid anew. */
     private static final int MOST_FAILURES = 6;
 
+    /** On so many panels all of them are looked at each time. */
+    private static final int FEW_PANELS = 3;
+
     /** A gain in length worth a new lay, mm. */
     private static final double LEAST_GAIN_MM = 0.05;
 
@@ -55,10 +59,17 @@ final class Search {
     private LayState shortestState;
     private double mostRelaid;
     private double lengthLimit = Double.POSITIVE_INFINITY;
+    /** Panels that are looked at when laying again; all of them but right after a ruin. */
+    private final boolean[] open;
 
-    /** Told of each better lay; called on the searching thread. */
+    /** Told of each better lay, and asked for one of another thread's; called on the searching thread. */
     interface Better {
         void found(LayState lay, Score score);
+
+        /** The best of the other threads, where it beats this one's; null where it does not. */
+        default @Nullable LayState elsewhere(Score own) {
+            return null;
+        }
     }
 
     Search(Bench bench, long seed, BooleanSupplier stop) {
@@ -70,6 +81,8 @@ final class Search {
         this.bestFit = new BestFit(bench, random, stop, spots);
         this.separation = new Separation(bench, random, stop, spots);
         this.settled = new double[bench.stripes().groupCount()];
+        this.open = new boolean[bench.problem().panels().size()];
+        java.util.Arrays.fill(open, true);
         this.state = bench.fresh();
         this.shortestState = state;
         // The first lay is to be quick.
@@ -131,7 +144,8 @@ final class Search {
             }
             if (idle >= PATIENCE) {
                 idle = 0;
-                state = random.nextInt(3) == 0 ? bench.fresh() : bestState.copy();
+                LayState other = better.elsewhere(best);
+                state = random.nextInt(3) == 0 ? bench.fresh() : other != null ? other : bestState.copy();
                 recreate();
                 current = score(best);
                 weight = weight();
@@ -160,6 +174,11 @@ final class Search {
                         Math.min(least * NEAR_LEAST[random.nextInt(NEAR_LEAST.length)], lengthMm() - LEAST_GAIN_MM);
                 relay(patience, better);
                 patience = Math.min(PATIENCE, patience * 1.1);
+            }
+            LayState other = better.elsewhere(shortest);
+            if (other != null) {
+                state = other;
+                isShorter(better);
             }
             int failures = 0;
             for (int i = 0; i < SQUEEZES && failures < MOST_FAILURES && !stop.getAsBoolean(); i++) {
@@ -350,7 +369,13 @@ final class Search {
             placed.removeIf(c -> state.panel[c] != state.panel[first]);
             count = placed.size();
         }
-        placed.subList(0, Math.min(count, placed.size())).forEach(c -> state.shape[c] = -1);
+        List<Integer> gone = placed.subList(0, Math.min(count, placed.size()));
+        // On many panels what had no room before has none now, but where something was taken off.
+        if (open.length > FEW_PANELS && random.nextInt(12) > 0) {
+            java.util.Arrays.fill(open, false);
+            gone.forEach(c -> open[state.panel[c]] = true);
+        }
+        gone.forEach(c -> state.shape[c] = -1);
     }
 
     private double reach(int copy) {
@@ -382,10 +407,11 @@ final class Search {
     private void recreate() {
         if (touching) {
             settle();
-            bestFit.lay(state, settled, wallMm(), tilting);
-            return;
+            bestFit.lay(state, settled, open, wallMm(), tilting);
+        } else {
+            oneSide.lay(state, settled, open, wallMm(), tilting);
         }
-        oneSide.lay(state, settled, wallMm(), tilting);
+        java.util.Arrays.fill(open, true);
     }
 
     private void settle() {
@@ -398,18 +424,27 @@ final class Search {
         int required = 0;
         double value = 0;
         double length = 0;
+        int square = 0;
+        boolean[] touched = new boolean[open.length];
         for (int c = 0; c < state.shape.length; c++) {
             if (state.isPlaced(c)) {
+                touched[state.panel[c]] = true;
+                double grain = bench.problem().panels().get(state.panel[c]).grainDeg();
+                square += Score.isSquare(shapeOf(c).turnDeg, grain) ? 1 : 0;
                 required += bench.isShortest() || bench.piece(c).required() ? 1 : 0;
                 value += bench.isShortest() ? 0 : bench.piece(c).worthM2(shapeOf(c).variant);
                 length = bench.isShortest() ? Math.max(length, reach(c)) : 0;
             }
         }
-        Score score = new Score(required, value, -length);
+        int whole = 0;
+        for (boolean t : touched) {
+            whole += t ? 0 : 1;
+        }
+        Score score = new Score(required, value, -length, whole, square);
         // The leftover only counts between lays that place as much, and it costs time to measure.
         return bench.isShortest() || !score.placesAsMuchAs(best)
                 ? score
-                : new Score(required, value, largestLeftover());
+                : new Score(required, value, largestLeftover(), whole, square);
     }
 
     private double largestLeftover() {

@@ -96,7 +96,7 @@ class SearchTest {
         Bench bench = Bench.of(sheet());
         LayState state = new LayState(bench.pieceOf().length);
         new BestFit(bench, new Random(seed), () -> false, new Spots(state.shape.length))
-                .lay(state, new double[0], Double.POSITIVE_INFINITY, true);
+                .lay(state, new double[0], new boolean[] {true}, Double.POSITIVE_INFINITY, true);
         assertThat(placed(state)).isGreaterThanOrEqualTo(4);
         assertThat(check(bench, state)).isEmpty();
     }
@@ -126,7 +126,7 @@ class SearchTest {
         LayState state = new LayState(bench.pieceOf().length);
         Spots spots = new Spots(state.shape.length);
         new BestFit(bench, new Random(1), () -> false, spots)
-                .lay(state, new double[0], Double.POSITIVE_INFINITY, false);
+                .lay(state, new double[0], new boolean[] {true}, Double.POSITIVE_INFINITY, false);
         int copy = 0;
         state.shape[copy] = -1;
         new Separation(bench, new Random(7), () -> false, spots)
@@ -182,5 +182,34 @@ class SearchTest {
                 }
             }
         }
+    }
+
+    @Test
+    void aPanelThatIsNotLookedAtStaysAsItIs() {
+        FitPanel one = Fit.panel("p", Ring.rectangle(0, 0, 300, 200));
+        FitPanel two = Fit.panel("q", Ring.rectangle(0, 0, 300, 200));
+        Bench bench = Bench.of(Fit.fill(List.of(one, two), Fit.piece("a", Fit.SQUARE_100, 12)));
+        boolean[] second = {false, true};
+        LayState fitted = new LayState(12);
+        new BestFit(bench, new Random(1), () -> false, new Spots(12))
+                .lay(fitted, new double[0], second, Double.POSITIVE_INFINITY, false);
+        LayState sided = new LayState(12);
+        new OneSide(bench, new Random(1), () -> false, new Spots(12))
+                .lay(sided, new double[0], second, Double.POSITIVE_INFINITY, false);
+        for (LayState state : List.of(fitted, sided)) {
+            assertThat(placed(state)).isEqualTo(6);
+            for (int c = 0; c < 12; c++) {
+                assertThat(state.isPlaced(c) && state.panel[c] == 0).isFalse();
+            }
+        }
+    }
+
+    @Test
+    void threadsGoOnFromTheBestOfAll() {
+        FitProblem problem = sheet();
+        Fitter.Budget two = new Fitter.Budget(Double.POSITIVE_INFINITY, 250, 7, 2);
+        FitLayout layout = Fitter.fit(problem, two);
+        assertThat(layout.unplaced()).isEmpty();
+        assertThat(RuleChecker.check(problem, layout)).isEmpty();
     }
 }

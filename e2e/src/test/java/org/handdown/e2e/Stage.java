@@ -7,13 +7,9 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.HttpURLConnection;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 
 /** The packed application on a real PostgreSQL, and Debian's Chromium in front of it; one of each for all journeys. */
 final class Stage {
@@ -29,7 +25,7 @@ final class Stage {
     private static @org.jspecify.annotations.Nullable Stage running;
 
     private final String database;
-    private final Process server;
+    private final Instance server;
     private final Playwright playwright = Playwright.create();
     final Browser browser;
     final String address;
@@ -37,24 +33,10 @@ final class Stage {
     private Stage() throws IOException, InterruptedException {
         String[] started = script("start").split(" ");
         database = started[0];
-        Path portFile = Path.of("target/server.port").toAbsolutePath();
-        Files.deleteIfExists(portFile);
-        ProcessBuilder java = new ProcessBuilder(
-                "java",
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-Dportfile=" + portFile,
-                "-jar",
-                System.getProperty("server.jar"),
-                "--server.port=0",
-                "--handdown.demo=true",
-                "--handdown.demo-folder=" + ROOT.resolve("demo"));
-        java.environment().put("HANDDOWN_DB_URL", "jdbc:postgresql://127.0.0.1:" + started[1] + "/postgres");
-        java.redirectErrorStream(true)
-                .redirectOutput(Path.of("target/server.log").toFile());
-        server = java.start();
+        server = new Instance(
+                "server", started[1], "--handdown.demo=true", "--handdown.demo-folder=" + ROOT.resolve("demo"));
         Runtime.getRuntime().addShutdownHook(new Thread(this::close));
-        address = "http://127.0.0.1:" + waitForPort(portFile);
+        address = server.address;
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -78,7 +60,7 @@ final class Stage {
         return running;
     }
 
-    private static String script(String... words) throws IOException, InterruptedException {
+    static String script(String... words) throws IOException, InterruptedException {
         String[] command = new String[words.length + 1];
         command[0] = ROOT.resolve("bin/test-database.sh").toString();
         System.arraycopy(words, 0, command, 1, words.length);
@@ -90,32 +72,6 @@ final class Stage {
             throw new IllegalStateException("The test database did not start.");
         }
         return out;
-    }
-
-    private String waitForPort(Path portFile) throws IOException, InterruptedException {
-        long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(120);
-        while (!Files.exists(portFile) || Files.size(portFile) == 0) {
-            if (server.waitFor(100, TimeUnit.MILLISECONDS) || System.nanoTime() > deadline) {
-                throw new IllegalStateException("The application did not start; see e2e/target/server.log.");
-            }
-        }
-        String port = Files.readString(portFile).trim();
-        // The port opens before the demo household is laid out.
-        while (!isReady(URI.create("http://127.0.0.1:" + port + "/actuator/health/readiness"))) {
-            if (server.waitFor(100, TimeUnit.MILLISECONDS) || System.nanoTime() > deadline) {
-                throw new IllegalStateException("The application did not get ready; see e2e/target/server.log.");
-            }
-        }
-        return port;
-    }
-
-    private static boolean isReady(URI probe) {
-        try {
-            HttpURLConnection asked = (HttpURLConnection) probe.toURL().openConnection();
-            return asked.getResponseCode() == HttpURLConnection.HTTP_OK;
-        } catch (IOException e) {
-            return false;
-        }
     }
 
     /** A page of a new visitor, closed with its context by the caller. */
@@ -133,11 +89,8 @@ final class Stage {
 
     private void close() {
         playwright.close();
-        server.destroy();
+        server.close();
         try {
-            if (!server.waitFor(15, TimeUnit.SECONDS)) {
-                server.destroyForcibly();
-            }
             script("stop", database);
         } catch (IOException | InterruptedException e) {
             Thread.currentThread().interrupt();

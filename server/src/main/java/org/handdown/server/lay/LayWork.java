@@ -1,5 +1,7 @@
 package org.handdown.server.lay;
 
+import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.formats.fit.FitLayoutJson;
@@ -16,10 +18,15 @@ import org.springframework.stereotype.Component;
 /** Lays a project's pieces; what is pinned stays, and a search that was broken off goes on from its last stored best. */
 @Component
 class LayWork {
-    private final ProjectService projects;
+    /** A run that is taken over gets at least so much time. */
+    private static final double LEAST_SECONDS = 5;
 
-    LayWork(ProjectService projects) {
+    private final ProjectService projects;
+    private final Clock clock;
+
+    LayWork(ProjectService projects, Clock clock) {
         this.projects = projects;
+        this.clock = clock;
     }
 
     /** @return what there is to tell at the end; may be empty */
@@ -29,8 +36,8 @@ class LayWork {
         if (problem == null) {
             throw new RefusedValueException("lay", "Panels or pieces are gone meanwhile.");
         }
-        Fitter.Budget budget =
-                new Fitter.Budget(row.seconds(), Long.MAX_VALUE, row.id().getLeastSignificantBits(), FitTask.threads());
+        Fitter.Budget budget = new Fitter.Budget(
+                secondsLeft(row), Long.MAX_VALUE, row.id().getLeastSignificantBits(), FitTask.threads());
         FitLayout layout = new Fitter(
                         problem,
                         budget,
@@ -41,6 +48,16 @@ class LayWork {
                 .fit();
         progress.store(layout);
         return store(row.householdId(), row.projectId(), problem, layout);
+    }
+
+    /** All of its time, or for a run that was broken off at work the rest of it. */
+    private double secondsLeft(FitRunMapper.RunRow row) {
+        if (!row.status().equals("running")) {
+            return row.seconds();
+        }
+        double gone =
+                Duration.between(row.startedAt().toInstant(), clock.instant()).toMillis() / 1e3;
+        return Math.min(row.seconds(), Math.max(LEAST_SECONDS, row.seconds() - gone));
     }
 
     /** The best of this run where it was broken off, else the lay there is. */

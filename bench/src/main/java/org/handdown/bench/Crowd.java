@@ -1,0 +1,32 @@
+package org.handdown.bench;
+
+import java.util.List;
+import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitProblem;
+import org.handdown.lay.Fitter;
+import org.handdown.lay.HandLay;
+import org.handdown.lay.Placed;
+
+/** A panel crowded with the pieces that it was cut into, one of which a hand picks up. */
+record Crowd(FitProblem problem, FitLayout layout) {
+    private static final long SEED = 41;
+
+    static Crowd of(int pieces) {
+        FitProblem problem = Jigsaws.jigsaw(pieces, 1, Jigsaws.Turning.ONE_WAY, 1, SEED);
+        return new Crowd(problem, Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 4, 1, 1)));
+    }
+
+    HandLay hand() {
+        return new HandLay(problem, layout);
+    }
+
+    /** The copy that is moved: the last one that lies. */
+    Placed moved() {
+        List<Placed> lying = layout.placements();
+        return lying.get(lying.size() - 1);
+    }
+
+    int others() {
+        return layout.placements().size() - 1;
+    }
+}

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { ProjectView } from '../api/client'
+import type { Problem } from '../api/client'
+import ChoiceField from '../ui/ChoiceField.vue'
+import PlainField from '../ui/PlainField.vue'
+
+/** How large a free size may be on this cloth, and how little cloth by the metre the pieces would take. */
+const { project } = defineProps<{ project: ProjectView; busy: boolean; problem?: Problem }>()
+const emit = defineEmits<{
+  large: [order: number, dimension: string]
+  little: [width: string, cloth: 'SHELL' | 'LINING']
+}>()
+const sizes = computed(() =>
+  (project.pieces?.orders ?? []).flatMap((o, i) =>
+    o.dimensions
+      .filter((d) => ['LENGTH', 'SHARE', 'COUNT'].includes(d.kind))
+      .map((d) => ({ id: `${i}/${d.id}`, words: `${d.words}, now ${d.text || d.usual}` })),
+  ),
+)
+const size = ref('')
+const width = ref(project.unit === 'INCH' ? '55 in' : '140 cm')
+const cloth = ref<'SHELL' | 'LINING'>('SHELL')
+function large() {
+  const [order, dimension] = size.value.split('/')
+  emit('large', Number(order), dimension ?? '')
+}
+</script>
+
+<template>
+  <div class="grid gap-5">
+    <section v-if="sizes.length && project.lay" class="grid gap-2">
+      <h3 class="text-lg">The largest that fits</h3>
+      <p class="text-sm text-muted">
+        A size is raised as far as this cloth allows, everything else as it is.
+      </p>
+      <ChoiceField v-model="size" label="Size" :choices="sizes" empty="Choose a size" />
+      <button class="act justify-self-start" :disabled="busy || !size" @click="large">
+        Try how far it goes
+      </button>
+    </section>
+    <p v-else class="text-muted">
+      {{
+        project.lay
+          ? 'Entered pieces have no free size; a drafted garment has.'
+          : 'Lay the pieces first; then it can be tried how far a size goes.'
+      }}
+    </p>
+    <section class="grid gap-2">
+      <h3 class="text-lg">How little cloth</h3>
+      <p class="text-sm text-muted">
+        The least length of cloth by the metre, selvedges left out; a printed demand may ask for more.
+      </p>
+      <div class="grid grid-cols-2 gap-3">
+        <PlainField v-model="width" label="Width of the cloth" name="width" :problem="problem" />
+        <ChoiceField
+          v-model="cloth"
+          label="Pieces of"
+          :choices="[
+            { id: 'SHELL', words: 'outer cloth' },
+            { id: 'LINING', words: 'lining' },
+          ]"
+        />
+      </div>
+      <button class="act justify-self-start" :disabled="busy" @click="emit('little', width, cloth)">
+        Find the least length
+      </button>
+    </section>
+  </div>
+</template>
