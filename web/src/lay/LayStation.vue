@@ -276,7 +276,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       <template #lays>
         <LaysSheet
           :lays="project.lays"
-          :busy="still || hand.busy.value"
+          :busy="running || hand.busy.value"
           :shown="lookedAt('kept')"
           :problem="hand.problem.value"
           @keep="keep"
