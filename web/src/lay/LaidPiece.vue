@@ -12,6 +12,9 @@ const scale = inject(scaleKey, ref(1))
 const bounds = computed(() => boundsOf([piece.ring]))
 const wide = computed(() => bounds.value.maxX - bounds.value.minX)
 const high = computed(() => bounds.value.maxY - bounds.value.minY)
+/** A name along the piece wants the height of a line of text across it. */
+const LINE_PX = 15
+const hasRoom = computed(() => !isUpright.value || wide.value * scale.value > LINE_PX)
 const at = computed(() => labelPoint(piece.ring, high.value > 400 ? 0.62 : 0.5))
 const isUpright = computed(() => high.value > 2.2 * wide.value && wide.value < 120)
 const pinAt = computed(() => labelPoint(piece.ring, 0.78))
@@ -71,8 +74,9 @@ const grain = computed(() => 90 + piece.rotation)
       />
       <circle cx="7" cy="15" r="5.5" class="fill-madder stroke-paper" stroke-width="1" />
     </g>
-    <PileArrow v-if="high > 240" :x="at[0]" :y="at[1] - 120" :deg="grain" one-way :length="16" />
+    <PileArrow v-if="high > 240 && hasRoom" :x="at[0]" :y="at[1] - 120" :deg="grain" one-way :length="16" />
     <TableLabel
+      v-if="hasRoom"
       :x="at[0]"
       :y="at[1]"
       :text="piece.name + (piece.mirrored ? ' ⇋' : '')"

@@ -8,6 +8,7 @@ import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
 import PanelShape from '../panels/PanelShape.vue'
 import { inRows, sideBySide } from '../panels/sideBySide'
+import FlawNames from './FlawNames.vue'
 import LaidPiece from './LaidPiece.vue'
 import type { Glide } from './glide'
 import { useCarry } from './useCarry'
@@ -46,7 +47,15 @@ const emit = defineEmits<{
 }>()
 const table = useTemplateRef<InstanceType<typeof CuttingTable>>('table')
 
-const panels = computed(() => sideBySide(lay.panels, 80))
+/** Room for the arrows between panels, whatever the scale: more where there is more cloth. */
+const gap = computed(() => {
+  const wide = lay.panels.reduce((sum, p) => {
+    const b = boundsOf([p.outline])
+    return sum + b.maxX - b.minX
+  }, 0)
+  return Math.max(80, wide * 0.045)
+})
+const panels = computed(() => sideBySide(lay.panels, gap.value))
 const bounds = computed(() => {
   const b = boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
   const rows = waiting.value.map((w) => w.item.outline.map((p) => [(p[0] ?? 0) + w.dx, (p[1] ?? 0) + w.dy]))
@@ -133,13 +142,14 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       <PanelShape :outline="l.item.outline" :edges="l.item.edges" :flaws="l.item.flaws" weave="weave-lay" />
       <TableLabel
         :x="labelPoint(l.item.outline)[0]"
-        :y="boundsOf([l.item.outline]).maxY + 26"
+        :y="boundsOf([l.item.outline]).maxY"
+        :below="-10"
         :text="l.item.name"
         :size="16"
         class="fill-ink font-serif"
       />
       <PileArrow
-        :x="boundsOf([l.item.outline]).maxX + 16"
+        :x="boundsOf([l.item.outline]).maxX + gap / 2"
         :y="boundsOf([l.item.outline]).minY + 130"
         :deg="l.item.grainDeg"
         :one-way="l.item.oneWay"
@@ -165,14 +175,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         stroke-width="2.5"
         vector-effect="non-scaling-stroke"
       />
-      <TableLabel
-        v-for="(f, i) in l.item.flaws"
-        :key="i"
-        :x="labelPoint(f.outline)[0]"
-        :y="boundsOf([f.outline]).minY - 22"
-        :text="f.what"
-        halo
-      />
+      <FlawNames v-if="l.item.flaws.length" :flaws="l.item.flaws" :outline="l.item.outline" />
     </g>
     <g
       v-for="w in waiting"

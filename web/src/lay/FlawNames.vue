@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed, inject, ref } from 'vue'
+import type { Schemas } from '../api/client'
+import TableLabel from '../drawing/TableLabel.vue'
+import { boundsOf, labelPoint, type Xy } from '../drawing/paths'
+import { scaleKey } from '../drawing/scale'
+
+/** What is wrong with a panel's cloth: named at the spot where the drawing is large enough, else in one line under the panel. */
+const { flaws, outline } = defineProps<{ flaws: Schemas['FlawView'][]; outline: readonly Xy[] }>()
+const scale = inject(scaleKey, ref(1))
+/** Smaller flaws than this on the screen have no room for a name of their own. */
+const ROOM_PX = 24
+const high = (f: Schemas['FlawView']) => {
+  const b = boundsOf([f.outline])
+  return Math.min(b.maxX - b.minX, b.maxY - b.minY)
+}
+const isLarge = computed(() => flaws.every((f) => high(f) * scale.value >= ROOM_PX))
+const counted = computed(() => {
+  const names = [...new Set(flaws.map((f) => f.what))]
+  return names
+    .map((name) => {
+      const n = flaws.filter((f) => f.what === name).length
+      return n > 1 ? `${n} × ${name}` : name
+    })
+    .join(', ')
+})
+const middle = computed(() => {
+  const b = boundsOf([outline])
+  return { x: (b.minX + b.maxX) / 2, y: b.minY }
+})
+</script>
+
+<template>
+  <template v-if="isLarge">
+    <TableLabel
+      v-for="(f, i) in flaws"
+      :key="i"
+      :x="labelPoint(f.outline)[0]"
+      :y="boundsOf([f.outline]).minY - 22"
+      :text="f.what"
+      halo
+    />
+  </template>
+  <TableLabel v-else :x="middle.x" :y="middle.y" :below="26" :text="counted" class="fill-muted" />
+</template>
