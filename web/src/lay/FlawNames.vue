@@ -24,9 +24,9 @@ const counted = computed(() => {
     })
     .join(', ')
 })
-const middle = computed(() => {
+const corner = computed(() => {
   const b = boundsOf([outline])
-  return { x: (b.minX + b.maxX) / 2, y: b.minY }
+  return { x: b.minX, y: b.minY }
 })
 </script>
 
@@ -41,5 +41,5 @@ const middle = computed(() => {
       halo
     />
   </template>
-  <TableLabel v-else :x="middle.x" :y="middle.y" :below="26" :text="counted" class="fill-muted" />
+  <TableLabel v-else :x="corner.x" :y="corner.y" :below="26" anchor="start" :text="counted" class="fill-muted" />
 </template>

@@ -150,7 +150,7 @@ final class WhyNot {
     }
 
     private boolean fitsSomewhere(FitPiece piece, List<FitPanel> panels) {
-        return FitsAlone.on(problem.withPanels(panels), piece, hurry);
+        return FitsAlone.on(problem.withPinned(List.of()).withPanels(panels), piece, hurry);
     }
 
     private static String size(FitPiece piece) {

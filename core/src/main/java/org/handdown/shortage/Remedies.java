@@ -248,21 +248,10 @@ public final class Remedies {
         List<EdgeLedger> seams = new ArrayList<>();
         for (Edge edge : whole.stitchLine().edges()) {
             Allowance old = whole.allowance(edge.name());
-            double to = old.turned() ? LEAST_HEM_MM : least;
-            boolean casing = old.turn().kind() == Allowance.Turn.Kind.CASING;
-            if (old.mm() > to + 0.5 && !casing) {
-                String why = old.turned() ? "narrower hem, cloth is short" : "least allowance, cloth is short";
-                Allowance narrow = old.turned()
-                        ? new Allowance(
-                                to,
-                                to,
-                                to,
-                                why,
-                                new Allowance.Turn(
-                                        old.turn().kind(), Math.min(old.turn().underMm(), to / 2)))
-                        : new Allowance(
-                                to, Math.min(old.sewMm(), to), Math.min(old.trimMm(), to), why, Allowance.Turn.NONE);
-                (old.turned() ? hems : seams)
+            boolean isHem = old.turn().kind() == Allowance.Turn.Kind.HEM;
+            Allowance narrow = isHem ? narrowHem(old) : narrowSeam(old, least);
+            if (narrow != null) {
+                (isHem ? hems : seams)
                         .add(new EdgeLedger(
                                 "%s %s narrower"
                                         .formatted(whole.name(), edge.name().replace('-', ' ')),
@@ -280,7 +269,11 @@ public final class Remedies {
         helped |= !seams.isEmpty()
                 && offer(
                         Remedy.Kind.NARROWER,
-                        String.format(Locale.ROOT, "Narrow the allowances of the %s to %.0f mm.", whole.name(), least),
+                        String.format(
+                                Locale.ROOT,
+                                "Narrow the allowances of the %s to %.0f mm; sew on the stitch line, its partners keep theirs.",
+                                whole.name(),
+                                least),
                         changed(seams),
                         wanted());
         if (!helped && !hems.isEmpty() && !seams.isEmpty()) {
@@ -290,13 +283,38 @@ public final class Remedies {
                     Remedy.Kind.NARROWER,
                     String.format(
                             Locale.ROOT,
-                            "Turn the hem of the %s only %.0f mm and narrow its allowances to %.0f mm.",
+                            "Turn the hem of the %s only %.0f mm and narrow its allowances to %.0f mm; sew on the stitch line.",
                             whole.name(),
                             LEAST_HEM_MM,
                             least),
                     changed(both),
                     wanted());
         }
+    }
+
+    private static @Nullable Allowance narrowHem(Allowance old) {
+        double under = Math.min(old.turn().underMm(), LEAST_HEM_MM / 2);
+        return old.mm() <= LEAST_HEM_MM + 0.5
+                ? null
+                : new Allowance(
+                        LEAST_HEM_MM,
+                        LEAST_HEM_MM,
+                        LEAST_HEM_MM,
+                        "narrower hem, cloth is short",
+                        new Allowance.Turn(Allowance.Turn.Kind.HEM, under));
+    }
+
+    /** Less cloth outside the same seam; one that is sewn off its line on purpose stays as far off it. A casing is left alone. */
+    private static @Nullable Allowance narrowSeam(Allowance old, double least) {
+        double sewn = least - old.slipMm();
+        return old.turned() || old.mm() <= least + 0.5 || sewn < Allowance.LEAST_TRIM_MM
+                ? null
+                : new Allowance(
+                        least,
+                        sewn,
+                        Math.min(old.trimMm(), least),
+                        "least allowance, cloth is short",
+                        Allowance.Turn.NONE);
     }
 
     /** The piece and all that is sewn to it along an upright edge, so that the seams still agree. */

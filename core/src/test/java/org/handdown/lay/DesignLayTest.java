@@ -6,10 +6,14 @@ import java.util.List;
 import org.handdown.Demo;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
+import org.handdown.geometry.Point;
+import org.handdown.panel.Motif;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Sample;
+import org.handdown.pattern.change.ShowMotif;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.EdgeKind;
@@ -92,5 +96,39 @@ class DesignLayTest {
             assertThat(p.worthM2(p.variants().get(0)))
                     .isLessThan(real.worthM2(real.variants().get(0)) / 100);
         });
+    }
+
+    @Test
+    void motifsOfThePanelsAndWishesOfThePiecesReachTheFitter() {
+        Design design = ROOM.design().orElseThrow();
+        Point chest = new Point(0, 80);
+        Design shown = new ShowMotif("rose", "bib", new MotifSpot("rose", "rose", chest, 6)).on(design);
+        Panel first = ROOM.panels().get(0);
+        List<Panel> printed = ROOM.panels().stream()
+                .map(p -> p.id().equals(first.id()) ? withMotif(p, new Motif("rose", new Point(0, 400))) : p)
+                .toList();
+        FitProblem problem = DesignLay.problem(shown, printed, Demo.CORD, 2, 0);
+        assertThat(problem.panel(first.id()).motifs()).extracting(Motif::name).containsExactly("rose");
+        assertThat(problem.piece("bib").motif()).isEqualTo(new FitPiece.MotifWish("rose", "rose", chest, 6));
+        assertThat(problem.piece("back-bib").motif()).isNull();
+        FitLayout layout = Fit.fit(problem.withPieces(List.of(problem.piece("bib"))), 3);
+        assertThat(layout.placements()).singleElement().satisfies(p -> {
+            assertThat(p.panel()).isEqualTo(first.id());
+            assertThat(p.at().toPanel(chest).distanceMm(new Point(0, 400))).isLessThan(6.1);
+        });
+    }
+
+    private static Panel withMotif(Panel p, Motif motif) {
+        return new Panel(
+                p.id(),
+                p.name(),
+                p.outline(),
+                p.stitchLine(),
+                p.finishes(),
+                p.grainDeg(),
+                p.cloth(),
+                p.flaws(),
+                p.stripes(),
+                List.of(motif));
     }
 }

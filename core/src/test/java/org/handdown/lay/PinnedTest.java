@@ -117,6 +117,22 @@ class PinnedTest {
     }
 
     @Test
+    void reasonsAreToldBesidePinsOnOtherCloth() {
+        FitPanel silk = new FitPanel(
+                "q", Ring.rectangle(0, 0, 80, 80), List.of(), List.of(), "silk", 90, true, false, List.of(), List.of());
+        FitPiece wide = piece("b", SQUARE_100, 1).withCloths(List.of("silk"));
+        FitProblem problem =
+                fill(List.of(PANEL, silk), piece("a", SQUARE_100, 2), wide).withPinned(List.of(at("a", 0, 0, 0)));
+        FitLayout layout = sound(problem, Fit.fit(problem, 5));
+        assertThat(layout.unplaced())
+                .singleElement()
+                .satisfies(
+                        u -> assertThat(u.reason())
+                                .isEqualTo(
+                                        "no panel of this cloth is wide enough: needs 100 mm across the grain, the widest has 80 mm"));
+    }
+
+    @Test
     void aSearchGoesOnFromAnOlderLayAndLeavesOutWhatNoLongerFits() {
         FitProblem problem = fill(List.of(PANEL), piece("a", SQUARE_100, 6));
         List<Placed> whole = List.of(

@@ -1,20 +1,27 @@
 package org.handdown.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.handdown.Demo;
 import org.handdown.geometry.Point;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
+import org.handdown.lay.Fitter;
+import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Survey;
+import org.handdown.pattern.change.LeaveOut;
+import org.handdown.pattern.change.Piecing;
 import org.handdown.project.StationState.Stand;
 import org.handdown.source.EdgeKind;
 import org.handdown.source.SourceKind;
@@ -35,6 +42,45 @@ class WorkroomTest {
         FitProblem problem = new Workroom(project).problem().orElseThrow();
         FitLayout empty = new FitLayout(List.of(), List.of(), new FitLayout.Measures(0, 1, 0, null, 0, 1), List.of());
         return project.withLay(new Project.Lay(problem, empty, false));
+    }
+
+    @Test
+    void pinsHoldInTheProblemAndAreLetGoWithTheirPiece() {
+        Project project = Demo.project(1100);
+        FitProblem problem = new Workroom(project).problem().orElseThrow();
+        FitLayout layout = Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 0, 1, 1));
+        Project pinned = project.withLay(new Project.Lay(problem, layout, false, Set.of("bib#0", "strap#1")));
+        assertThat(new Workroom(pinned).pinnedProblem().orElseThrow().pinned())
+                .extracting(Placed::name)
+                .containsExactlyInAnyOrder("bib#0", "strap#1");
+        // Pins are no part of what a lay was made for, so they do not make it stale.
+        assertThat(stand(pinned, Station.LAY)).isEqualTo(Stand.SETTLED);
+        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(pinned.pieces());
+        Project without = pinned.withPieces(pattern.withChanges(List.of(new LeaveOut("no straps", "strap"))));
+        assertThat(new Workroom(without).pinnedProblem().orElseThrow().pinned())
+                .extracting(Placed::name)
+                .containsExactly("bib#0");
+    }
+
+    @Test
+    void aKeptLayBringsItsPiecesBack() {
+        Project whole = laid(Demo.project(1100)).keepingLay("whole", Instant.EPOCH);
+        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(whole.pieces());
+        Project pieced = whole.withPieces(pattern.withChanges(List.of(Piecing.across("short", "strap", 190, 8))));
+        assertThat(((Project.Pattern) java.util.Objects.requireNonNull(pieced.pieces())).seamsAdded())
+                .as("one on each strap")
+                .isEqualTo(2);
+        assertThat(stand(pieced, Station.LAY)).isEqualTo(Stand.STALE);
+        Project back = pieced.takingUp(pieced.kept().get(0));
+        assertThat(stand(back, Station.LAY)).isEqualTo(Stand.SETTLED);
+        assertThat(((Project.Pattern) java.util.Objects.requireNonNull(back.pieces())).seamsAdded())
+                .isZero();
+        Project seven = whole;
+        for (int i = 0; i < 5; i++) {
+            seven = seven.keepingLay("lay " + i, Instant.EPOCH);
+        }
+        Project six = seven;
+        assertThatThrownBy(() -> six.keepingLay("one more", Instant.EPOCH)).hasMessageContaining("let one go first");
     }
 
     @Test

@@ -62,6 +62,21 @@ class RemediesTest {
     }
 
     @Test
+    void narrowerAllowancesLeaveTheFinishedSizeAsItIs() {
+        // Drawn 16 mm, sewn 14 on purpose: 2 mm larger on each side, and so it stays.
+        Allowance slipped = new Allowance(16, 14, 16, "room", Allowance.Turn.NONE);
+        Project project = blanket(324, 700, rectangle("skirt", 300, 400, Allowance.none(), slipped));
+        List<Remedy> found = remedies(project, "skirt");
+        requireSound(found);
+        Remedy first = found.get(0);
+        assertThat(first.words()).startsWith("Narrow the allowances of the skirt to 10 mm");
+        Piece after = new Workroom(first.after()).design().orElseThrow().piece("skirt");
+        assertThat(after.allowance("left").mm()).isEqualTo(10);
+        assertThat(after.allowance("left").slipMm()).isEqualTo(2);
+        assertThat(after.allowance("hem").mm()).isZero();
+    }
+
+    @Test
     void widerThanTheClothByAHandIsPiecedWithAllowances() {
         // 420 mm of a blanket 300 mm wide and 900 mm long: halves of 210 + 10 mm lie one above the other.
         Project project = blanket(300, 900, rectangle("back", 400, 400, Allowance.seam(10), Allowance.seam(10)));

@@ -7,24 +7,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A garment is pinned, taken in, copied and tried for getting in and out; the table and its words. */
-class AlteringIT {
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
-
+class AlteringIT extends Seated {
     /** The jumper from the stash, to be taken in. */
     private void jumperToTakeIn() {
         table.page()

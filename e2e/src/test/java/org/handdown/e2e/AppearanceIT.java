@@ -59,11 +59,12 @@ class AppearanceIT {
             look(table.page(), station.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), complaints);
         }
         pieces(table, complaints);
+        lays(table, complaints);
         table.goTo("Take apart");
         table.sheet("Least work");
         table.button("Find the least work").click();
         table.page().getByText("Take this plan").first().waitFor();
-        look(table.page(), "least-work", complaints);
+        check(table.page(), "least-work", complaints);
         table.goTo("Source");
         table.sheet("Suits");
         check(table.page(), "suits", complaints);
@@ -72,7 +73,15 @@ class AppearanceIT {
         table.page().getByText("a tuck pinched round a tube").waitFor();
         table.page().getByText("a quarter of a girth").scrollIntoViewIfNeeded();
         check(table.page(), "which-number", complaints);
+        table.open("Wrap skirt for Runa");
+        table.goTo("Lay");
+        look(table.page(), "lay-wrap-skirt", complaints);
+        table.open("Bodywarmer for Ilse");
+        table.goTo("Lay");
+        look(table.page(), "lay-bodywarmer", complaints);
         table.open("Art smock for Pelle");
+        table.goTo("Lay");
+        look(table.page(), "lay-smock", complaints);
         table.goTo("Pieces");
         table.sheet("What lives on");
         look(table.page(), "what-lives-on", complaints);
@@ -84,12 +93,28 @@ class AppearanceIT {
         table.goTo("Pieces");
         look(table.page(), "letting-out", complaints);
         takingIn(table);
-        look(table.page(), "taking-in", complaints);
+        check(table.page(), "taking-in", complaints);
         table.page().navigate(stage.address + "/words");
         table.page().getByText("Pinched tuck").waitFor();
         look(table.page(), "words", complaints);
         table.leave();
         assertThat(complaints).isEmpty();
+    }
+
+    /** The other sheets of the lay, with a lay kept beside the one at work. */
+    private static void lays(Table table, List<String> complaints) {
+        table.goTo("Lay");
+        for (String sheet : List.of("How far", "Left over")) {
+            table.sheet(sheet);
+            check(table.page(), sheet, complaints);
+        }
+        table.sheet("Compare");
+        if (table.page().getByText("as first laid").count() == 0) {
+            table.field("Keep this lay as").fill("as first laid");
+            table.button("Keep").click();
+        }
+        table.page().getByText("as first laid").first().waitFor();
+        look(table.page(), "lay-compare", complaints);
     }
 
     /** The smock's panels: what they carry, how they are reshaped, and a front by photo. */
@@ -145,13 +170,13 @@ class AppearanceIT {
         table.goTo("Pieces");
         table.sheet("Sizes");
         table.page().getByText("leg opening").first().waitFor();
-        look(table.page(), "sizes", complaints);
+        check(table.page(), "sizes", complaints);
         table.sheet("Seams");
         table.page()
                 .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^inseam")))
                 .click();
         table.text("From mark to mark").waitFor();
-        look(table.page(), "seams", complaints);
+        check(table.page(), "seams", complaints);
         table.sheet("Pieces");
         table.page()
                 .getByRole(

@@ -8,12 +8,10 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Changes on a pattern and pieces taken from panels, garments and drawings, through the real interface. */
-class ChangingIT {
+class ChangingIT extends Seated {
     /** Two squares that could be one, and a yoke whose left half is a centimetre wider than its right. */
     private static final String DRAWING = """
             <svg xmlns="http://www.w3.org/2000/svg" width="700mm" height="500mm" viewBox="0 0 700 500">
@@ -22,18 +20,6 @@ class ChangingIT {
               <path id="yoke" d="M 0 300 L 210 300 L 200 450 L 10 450 Z"/>
             </svg>
             """;
-
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
 
     private void change(String kind) {
         table.sheet("Changes");

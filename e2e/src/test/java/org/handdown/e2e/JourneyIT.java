@@ -14,26 +14,18 @@ import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A person takes the trousers all the way, through the real interface. */
-class JourneyIT {
+class JourneyIT extends Seated {
     private static final Path DEMO = Stage.ROOT.resolve("demo/1-dungarees.project.json");
-    private Table table;
 
     @BeforeEach
-    void sitDownWithAFreshCopyOfTheDemo() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
+    void bringAFreshCopyOfTheDemo() {
         table.page().getByLabel("Project file").setInputFiles(DEMO);
         table.page().waitForURL(Pattern.compile("/aim$"));
         table.heading("Aim").waitFor();
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
     }
 
     private Path download(String name) throws IOException {

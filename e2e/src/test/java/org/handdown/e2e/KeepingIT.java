@@ -12,24 +12,10 @@ import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Sources are looked through, opened no farther than needed, and what is finished lives on. */
-class KeepingIT {
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
-
+class KeepingIT extends Seated {
     /** A copy of one of the demo's projects. */
     @Test
     void theLeastWorkLeavesTheSideSeamsOfTheTrousersClosed() {

@@ -10,23 +10,14 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Hand and machine lay the dungarees together: pins, what would help, how far, lays side by side, remnants. */
-class LayingIT {
-    private Table table;
-
+class LayingIT extends Seated {
     @BeforeEach
-    void sitDownWithAFreshCopyOfTheDemo() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
+    void bringAFreshCopyOfTheDemo() {
         table.bring("1-dungarees.project.json");
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
     }
 
     private Locator piece(String name) {

@@ -15,12 +15,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Pieces: drafted, changed, walked, forecast and brought in, through the real interface. */
-class PatternIT {
+class PatternIT extends Seated {
     /** Three pieces, drawn in a unit that nobody told. */
     private static final String DRAWING = """
             <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 2000 1000">
@@ -29,18 +27,6 @@ class PatternIT {
               <path id="apron_pocket" d="M 800 50 L 980 50 L 980 250 C 980 300 800 300 800 250 Z"/>
             </svg>
             """;
-
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
 
     /** A line of the slip by its first words. */
     private Locator line(String words) {

@@ -9,26 +9,12 @@ import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Trousers by their measures, a shirt front by photo, a remnant from a drawing; what cloth carries, and panels made of panels. */
-class SurveyIT {
+class SurveyIT extends Seated {
     /** Pictures are looked at on a machine that may be busy. */
     private static final double LOOKING_MS = 60_000;
-
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
 
     private void by(String way) {
         table.field("Measured on the cloth by").selectOption(new SelectOption().setLabel(way));

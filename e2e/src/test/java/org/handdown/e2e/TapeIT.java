@@ -3,24 +3,10 @@ package org.handdown.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.options.SelectOption;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Cloth is measured where it lies: a curtain by its diagonals, a blanket from two pins, a remnant from a straight tape. */
-class TapeIT {
-    private Table table;
-
-    @BeforeEach
-    void sitDown() {
-        table = Table.sitDown(Stage.get(), 1280, 800, false);
-    }
-
-    @AfterEach
-    void leave() {
-        table.leave();
-    }
-
+class TapeIT extends Seated {
     @Test
     void aCurtainWhoseDiagonalsDifferIsNoRectangle() {
         table.bring("2-wrap-skirt.project.json");

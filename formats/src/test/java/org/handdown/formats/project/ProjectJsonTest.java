@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.handdown.formats.DemoProject;
+import org.handdown.lay.Leftover;
 import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
 import org.handdown.project.Project;
@@ -87,6 +88,17 @@ class ProjectJsonTest {
         assertThatThrownBy(() -> project.withKept(
                         List.of(project.kept().get(0), project.kept().get(0))))
                 .hasMessageContaining("choose another");
+    }
+
+    @ParameterizedTest
+    @MethodSource("demoProjects")
+    void everyRemnantOfADemoLayReadsBackEqual(String name) {
+        Project.Lay lay = ProjectJson.read(DemoProject.text(name)).lay();
+        if (lay != null) {
+            for (Leftover left : Leftover.of(lay.problem(), lay.layout())) {
+                assertThat(LeftoverJson.read(LeftoverJson.text(left))).isEqualTo(left);
+            }
+        }
     }
 
     @Test

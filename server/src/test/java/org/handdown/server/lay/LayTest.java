@@ -6,12 +6,20 @@ import static org.awaitility.Awaitility.await;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
+import java.util.UUID;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 
 class LayTest extends HouseholdTest {
+    @Autowired
+    private FitRunService service;
+
+    @Autowired
+    private FitRunMapper runs;
+
     private HouseholdUser user;
     private String project;
 
@@ -156,5 +164,30 @@ class LayTest extends HouseholdTest {
         JsonNode lay = read(user, bare).body().path("lay");
         assertThat(lay.path("placed").size() + lay.path("unplaced").size()).isEqualTo(15);
         assertThat(lay.path("placed").size()).isGreaterThan(4);
+    }
+
+    @Test
+    void aRunThatWaitsIsToldHowManyAreBeforeIt() {
+        UUID[] asked = new UUID[3];
+        for (int i = 0; i < asked.length; i++) {
+            asked[i] = UUID.randomUUID();
+            UUID other = UUID.fromString(importDemo(user).substring("/api/projects/".length()));
+            jdbc.update(
+                    "insert into fit_run (id, project_id, household_id, status, seconds, started_at) "
+                            + "values (?, ?, ?, ?, 5, now() + make_interval(secs => ?))",
+                    asked[i],
+                    other,
+                    user.householdId(),
+                    i == 0 ? "running" : "waiting",
+                    i);
+        }
+        int[] before = new int[asked.length];
+        for (int i = 0; i < asked.length; i++) {
+            before[i] = service.queue(runs.find(asked[i]).orElseThrow());
+        }
+        jdbc.update("delete from fit_run where household_id = ?", user.householdId());
+        assertThat(before[0]).as("at work").isZero();
+        assertThat(before[2] - before[1]).isEqualTo(1);
+        assertThat(before[1]).isPositive();
     }
 }
