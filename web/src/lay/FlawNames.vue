@@ -41,5 +41,13 @@ const corner = computed(() => {
       halo
     />
   </template>
-  <TableLabel v-else :x="corner.x" :y="corner.y" :below="26" anchor="start" :text="counted" class="fill-muted" />
+  <TableLabel
+    v-else
+    :x="corner.x"
+    :y="corner.y"
+    :below="26"
+    anchor="start"
+    :text="counted"
+    class="fill-muted"
+  />
 </template>

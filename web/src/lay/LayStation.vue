@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { api, take, type ProjectView, type Schemas } from '../api/client'
+import { computed, onMounted, ref, watch } from 'vue'
+import type { ProjectView } from '../api/client'
 import { boundsOf } from '../drawing/paths'
 import EnoughNote from '../pieces/EnoughNote.vue'
 import { useHand } from '../project/hand'
@@ -22,10 +21,10 @@ import UnplacedList from './UnplacedList.vue'
 import { turned, turnedOver } from './placement'
 import { useFitRun } from './useFitRun'
 import { useHandLay, type Held } from './useHandLay'
+import { useOtherLays } from './useOtherLays'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const hand = useHand()
-const queries = useQueryClient()
 const run = useFitRun(project.id, hand.refetch)
 const { progress, best, running, finding, help } = run
 const laying = useHandLay(() => project.id, hand)
@@ -35,8 +34,8 @@ const seconds = ref(20)
 const ticked = ref<number[]>([])
 onMounted(run.resume)
 
-/** Another lay that lies on the table to be looked at: a find of the last search, or a kept lay. */
-const looked = shallowRef<{ of: 'help' | 'kept'; index: number; lay: Schemas['LayView'] }>()
+const others = useOtherLays(() => project.id, hand, run.show)
+const { looked, look, lookedAt } = others
 const lay = computed(() => looked.value?.lay ?? best.value ?? project.lay)
 const still = computed(() => running.value || !!looked.value)
 const state = computed(() => project.stations.find((s) => s.station === 'LAY'))
@@ -63,47 +62,6 @@ watch(
     void run.reopen()
   },
 )
-
-async function look(of: 'help' | 'kept', index: number | undefined) {
-  if (index === undefined) {
-    looked.value = undefined
-    return
-  }
-  const path = { id: project.id, index }
-  const shown =
-    of === 'help'
-      ? await run.show(index)
-      : await take(api.GET('/api/projects/{id}/lay/kept/{index}', { params: { path } })).catch(
-          () => undefined,
-        )
-  if (shown) looked.value = { of, index, lay: shown }
-}
-const lookedAt = (of: 'help' | 'kept') => (looked.value?.of === of ? looked.value.index : undefined)
-
-const takeHelp = (index: number) =>
-  hand.change(({ path, query }) =>
-    api.PUT('/api/projects/{id}/lay/help/{index}', { params: { path: { ...path, index }, query } }),
-  )
-const keep = (name: string) =>
-  hand.change((params) => api.POST('/api/projects/{id}/lay/kept', { params, body: { name } }))
-const takeUp = (index: number) =>
-  hand.change(({ path, query }) =>
-    api.PUT('/api/projects/{id}/lay/kept/{index}', { params: { path: { ...path, index }, query } }),
-  )
-const letGo = (index: number) =>
-  hand.change(({ path, query }) =>
-    api.DELETE('/api/projects/{id}/lay/kept/{index}', { params: { path: { ...path, index }, query } }),
-  )
-async function stash(which: number[]) {
-  const done = await take(
-    api.POST('/api/stash/remnants/from/{project}', {
-      params: { path: { project: project.id } },
-      body: { which },
-    }),
-  )
-  await queries.invalidateQueries({ queryKey: ['stash'] })
-  return done.kept
-}
 
 function pick(held: Held | undefined) {
   picked.value = held
@@ -246,7 +204,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
             :finding="false"
             :shown="lookedAt('help')"
             @show="(i) => look('help', i)"
-            @take="takeHelp"
+            @take="others.takeHelp"
           />
           <SureNote
             v-if="project.sureness && !running && state?.stand !== 'STALE'"
@@ -279,10 +237,10 @@ useEventListener('keydown', (e: KeyboardEvent) => {
           :busy="running || hand.busy.value"
           :shown="lookedAt('kept')"
           :problem="hand.problem.value"
-          @keep="keep"
+          @keep="others.keep"
           @show="(i) => look('kept', i)"
-          @take-up="takeUp"
-          @let-go="letGo"
+          @take-up="others.takeUp"
+          @let-go="others.letGo"
         />
       </template>
       <template #far>
@@ -300,11 +258,11 @@ useEventListener('keydown', (e: KeyboardEvent) => {
           :finding="false"
           :shown="lookedAt('help')"
           @show="(i) => look('help', i)"
-          @take="takeHelp"
+          @take="others.takeHelp"
         />
       </template>
       <template #left
-        ><LeftSheet v-model:taken="ticked" :remnants="lay?.remnants ?? []" :stash="stash"
+        ><LeftSheet v-model:taken="ticked" :remnants="lay?.remnants ?? []" :stash="others.stash"
       /></template>
     </SlipTabs>
   </StationFrame>

@@ -9,7 +9,6 @@ import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
 import java.util.function.Predicate;
 import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.measure.RefusedValueException;
@@ -187,13 +186,5 @@ public final class LargestThatFits {
         } catch (IllegalArgumentException cannotBeDrawn) {
             return String.format(Locale.ROOT, "It cannot be drawn so: %s", cannotBeDrawn.getMessage());
         }
-    }
-
-    /** Required pieces of a problem, for whoever tells how many lie. */
-    static int wanted(FitProblem problem) {
-        return problem.pieces().stream()
-                .filter(FitPiece::required)
-                .mapToInt(FitPiece::quantity)
-                .sum();
     }
 }
