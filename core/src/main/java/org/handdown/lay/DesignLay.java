@@ -173,7 +173,10 @@ public final class DesignLay {
 
     private static FitPiece.@Nullable MotifWish motif(Piece piece) {
         MotifSpot spot = piece.way().motif();
-        return spot == null ? null : new FitPiece.MotifWish(spot.motif(), spot.partner(), spot.at(), spot.withinMm());
+        // A trial or a lining copied from the piece shows nothing.
+        return spot == null || piece.cloth() != PieceCloth.SHELL
+                ? null
+                : new FitPiece.MotifWish(spot.motif(), spot.partner(), spot.at(), spot.withinMm());
     }
 
     /** Name of the variant whose edge lies on something finished. */

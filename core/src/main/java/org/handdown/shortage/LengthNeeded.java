@@ -59,7 +59,8 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             throw new RefusedValueException("cloth", "No piece is cut from %s.".formatted(of.words()));
         }
         List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, Workroom.GAP_MM, 0).pieces().stream()
-                .map(p -> p.withCloths(List.of()))
+                // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
+                .map(p -> p.withCloths(List.of()).withMotif(null))
                 .toList();
         Need one = need(pieces, widthMm, true, effort, cancelled, shorter, null);
         Need both = need(pieces, widthMm, false, effort, cancelled, shorter, one);

@@ -111,6 +111,12 @@ class DesignLayTest {
         assertThat(problem.panel(first.id()).motifs()).extracting(Motif::name).containsExactly("rose");
         assertThat(problem.piece("bib").motif()).isEqualTo(new FitPiece.MotifWish("rose", "rose", chest, 6));
         assertThat(problem.piece("back-bib").motif()).isNull();
+        Design tried = new MockUp("trial", "bib", false).on(shown);
+        assertThat(DesignLay.problem(tried, printed, Demo.CORD, 2, 0).pieces())
+                .filteredOn(p -> p.motif() != null)
+                .as("a trial of it shows no motif")
+                .extracting(FitPiece::id)
+                .containsExactly("bib");
         FitLayout layout = Fit.fit(problem.withPieces(List.of(problem.piece("bib"))), 3);
         assertThat(layout.placements()).singleElement().satisfies(p -> {
             assertThat(p.panel()).isEqualTo(first.id());

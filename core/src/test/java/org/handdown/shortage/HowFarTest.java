@@ -13,7 +13,9 @@ import org.handdown.Demo;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
 import org.handdown.shortage.LargestThatFits.Largest;
@@ -86,6 +88,16 @@ class HowFarTest {
         assertThat(needed.withNap().lengthMm()).isCloseTo(402, within(0.3));
         assertThat(needed.withoutNap().lengthMm()).isCloseTo(402, within(0.3));
         assertThat(told).isNotEmpty();
+    }
+
+    @Test
+    void aMotifOfAnOldPanelIsNotAskedOfNewCloth() {
+        Design shown = new ShowMotif(
+                        "rose", "a", new MotifSpot("rose", "rose", new org.handdown.geometry.Point(100, 100), 5))
+                .on(Design.of("square", List.of(bare("a", 200, 200))));
+        LengthNeeded needed =
+                LengthNeeded.of(shown, Demo.CORD, PieceCloth.SHELL, 402, Short.EFFORT, () -> false, l -> {});
+        assertThat(needed.withNap().lengthMm()).isCloseTo(200, within(0.3));
     }
 
     @Test
