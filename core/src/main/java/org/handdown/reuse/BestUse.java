@@ -57,7 +57,9 @@ public final class BestUse {
         List<Use> uses = new ArrayList<>();
         for (List<Keeper> some : choices(want)) {
             Use use = Use.of(want, some);
-            if (use.serves() && use.valueMinutes() > 0) {
+            if (use.serves()
+                    && use.valueMinutes() > 0
+                    && use.takesMm().stream().allMatch(t -> t > 0 || some.size() == 1)) {
                 uses.add(use);
             }
         }
@@ -65,32 +67,38 @@ public final class BestUse {
         return uses;
     }
 
-    /** Single keepers, and where none of a kind alone is long enough, two or three of it joined. */
+    /** Single keepers, and two or three of a kind joined. */
     private List<List<Keeper>> choices(Want want) {
         List<List<Keeper>> choices = new ArrayList<>();
         keepers.forEach(k -> choices.add(List.of(k)));
         if (want.isEdge()) {
             return choices;
         }
-        List<Keeper> short1 = keepers.stream()
-                .filter(k -> k.kind().isJoinable() && k.kind().serves(want.role()) && k.lengthMm() < want.lengthMm())
+        List<Keeper> joinable = keepers.stream()
+                .filter(k -> k.kind().isJoinable() && k.kind().serves(want.role()))
                 .toList();
-        for (int i = 0; i < short1.size(); i++) {
-            for (int j = i + 1; j < short1.size(); j++) {
-                addJoined(choices, want, List.of(short1.get(i), short1.get(j)));
-                for (int k = j + 1; k < short1.size() && MOST_JOINED > 2; k++) {
-                    addJoined(choices, want, List.of(short1.get(i), short1.get(j), short1.get(k)));
+        for (int i = 0; i < joinable.size(); i++) {
+            for (int j = i + 1; j < joinable.size(); j++) {
+                addJoined(choices, want, List.of(joinable.get(i), joinable.get(j)));
+                for (int k = j + 1; k < joinable.size() && MOST_JOINED > 2; k++) {
+                    addJoined(choices, want, List.of(joinable.get(i), joinable.get(j), joinable.get(k)));
                 }
             }
         }
         return choices;
     }
 
+    /**
+     * Adds keepers of one kind joined. Of a kind that is used whole only as many as are needed: each join takes its allowance, so two that
+     * add up to the length may still need a third. Of a kind that is cut a longer one may be wanted in part, its rest for something else.
+     */
     private static void addJoined(List<List<Keeper>> choices, Want want, List<Keeper> some) {
         boolean alike = some.stream().map(Keeper::kind).distinct().count() == 1;
-        double allButShortest = some.stream().mapToDouble(Keeper::lengthMm).sum()
-                - some.stream().mapToDouble(Keeper::lengthMm).min().orElse(0);
-        if (alike && allButShortest < want.lengthMm()) {
+        double shortest = some.stream().mapToDouble(Keeper::lengthMm).min().orElse(0);
+        double withoutShortest = some.stream().mapToDouble(Keeper::lengthMm).sum()
+                - shortest
+                - 2 * Use.JOIN_ALLOWANCE_MM * (some.size() - 2);
+        if (alike && (some.get(0).kind().isDivisible() || withoutShortest < want.lengthMm())) {
             choices.add(some);
         }
     }

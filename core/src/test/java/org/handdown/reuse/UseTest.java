@@ -173,6 +173,31 @@ class UseTest {
         assertThat(ties).hasSize(1);
     }
 
+    /** 200 + 215 − 20 for the join is 5 mm short of 400; with 80 more and a second join 455 (plain arithmetic). */
+    @Test
+    void whatTheJoinsTakeMayAskForAThird() {
+        List<Use> uses = BestUse.of(
+                List.of(want("pocket", Role.POCKET, 400, 0)),
+                List.of(
+                        keeper("a", KeeperKind.CUFF, 200, 0, 65),
+                        keeper("b", KeeperKind.CUFF, 215, 0, 65),
+                        keeper("c", KeeperKind.CUFF, 80, 0, 65)));
+        assertThat(uses).singleElement().satisfies(u -> assertThat(u.keepers()).hasSize(3));
+    }
+
+    /** 2 m of tape are too little for 1.2 m and 1 m; 400 mm joined to one of them leave enough: 400 + 620 and 1200 (plain arithmetic). */
+    @Test
+    void aShortTapeJoinedToALongOneSparesItForAnother() {
+        List<Use> uses = BestUse.of(
+                List.of(want("long", Role.TIE, 1200, 0), want("short", Role.TIE, 1000, 0)),
+                List.of(keeper("scrap", KeeperKind.TAPE, 400, 0, 10), keeper("tape", KeeperKind.TAPE, 2000, 0, 10)));
+        assertThat(uses).hasSize(2);
+        assertThat(uses)
+                .filteredOn(u -> u.keepers().size() == 2)
+                .singleElement()
+                .satisfies(u -> assertThat(u.takesMm()).containsExactly(400.0, 620.0));
+    }
+
     /** Every way of giving at most one keeper, or two or three joined, to each want. */
     private static double brute(List<Want> wants, List<Keeper> keepers, int at, Map<Keeper, Double> left) {
         if (at == wants.size()) {
