@@ -1,8 +1,10 @@
 package org.handdown.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntPredicate;
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
@@ -33,10 +35,12 @@ final class Convolution {
     /** Crossing points are rounded to this many steps a millimetre. */
     private static final double STEPS_PER_MM = 1e5;
 
-    private record DirectedEdge(double x0, double y0, double x1, double y1) {}
+    /** All edges, and those at left turns alone: x0, y0, x1, y1 in mm. */
+    private double[] all = new double[1024];
 
-    private final List<DirectedEdge> all = new ArrayList<>();
-    private final List<SegmentString> bounding = new ArrayList<>();
+    private int allSize;
+    private double[] bounding = new double[1024];
+    private int boundingSize;
 
     Convolution(List<Point> a, List<Point> b) {
         Path first = new Path(a);
@@ -47,27 +51,67 @@ final class Convolution {
 
     /** Union of the faces whose winding number is wanted. */
     Region where(IntPredicate wanted) {
-        return faces(bounding, wanted);
+        return traced(wanted).orElseGet(() -> faces(bounding(), wanted));
+    }
+
+    Optional<Region> traced(IntPredicate wanted) {
+        return traced(bounding(), wanted);
+    }
+
+    double[] bounding() {
+        return Arrays.copyOf(bounding, boundingSize);
     }
 
     /** The same within a box alone, where it is known that nothing wanted lies outside it: far fewer crossings to find. */
     Region where(IntPredicate wanted, Box box) {
-        List<SegmentString> clipped = new ArrayList<>();
-        for (SegmentString edge : bounding) {
-            Coordinate[] ends = box.clip(edge.getCoordinate(0), edge.getCoordinate(1));
+        double[] lines = boundingWithin(box);
+        return traced(lines, wanted).orElseGet(() -> faces(lines, wanted));
+    }
+
+    private double[] boundingWithin(Box box) {
+        double[] clipped = new double[boundingSize + 16];
+        int n = 0;
+        for (int i = 0; i < boundingSize; i += 4) {
+            Coordinate[] ends = box.clip(coordinate(bounding, i), coordinate(bounding, i + 2));
             if (ends.length == 2) {
-                clipped.add(new NodedSegmentString(ends, null));
+                n = add(clipped, n, ends[0].x, ends[0].y, ends[1].x, ends[1].y);
             }
         }
         Ring rim = Ring.rectangle(box.minX(), box.minY(), box.widthMm(), box.heightMm());
         for (int i = 0; i < rim.size(); i++) {
-            clipped.add(new NodedSegmentString(
-                    new Coordinate[] {Region.coordinate(rim.at(i)), Region.coordinate(rim.at(i + 1))}, null));
+            n = add(
+                    clipped,
+                    n,
+                    rim.at(i).x(),
+                    rim.at(i).y(),
+                    rim.at(i + 1).x(),
+                    rim.at(i + 1).y());
         }
-        return faces(clipped, wanted);
+        return Arrays.copyOf(clipped, n);
     }
 
-    private Region faces(List<SegmentString> lines, IntPredicate wanted) {
+    private Optional<Region> traced(double[] lines, IntPredicate wanted) {
+        return new FaceTracer(Arrays.copyOf(all, allSize), lines, STEPS_PER_MM).where(wanted);
+    }
+
+    private static Coordinate coordinate(double[] lines, int i) {
+        return new Coordinate(lines[i], lines[i + 1]);
+    }
+
+    private static int add(double[] lines, int at, double x0, double y0, double x1, double y1) {
+        lines[at] = x0;
+        lines[at + 1] = y0;
+        lines[at + 2] = x1;
+        lines[at + 3] = y1;
+        return at + 4;
+    }
+
+    /** By a general noder and polygonizer, which round until everything joins up: sure, but slow. */
+    Region faces(double[] edges, IntPredicate wanted) {
+        List<SegmentString> lines = new ArrayList<>();
+        for (int i = 0; i < edges.length; i += 4) {
+            lines.add(new NodedSegmentString(new Coordinate[] {coordinate(edges, i), coordinate(edges, i + 2)}, null));
+        }
         SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(STEPS_PER_MM));
         noder.computeNodes(lines);
         Polygonizer polygonizer = new Polygonizer();
@@ -109,12 +153,14 @@ final class Convolution {
 
     private int winding(double x, double y) {
         int winding = 0;
-        for (DirectedEdge e : all) {
-            if (e.y0 <= y != e.y1 <= y) {
-                double side = (e.x1 - e.x0) * (y - e.y0) - (x - e.x0) * (e.y1 - e.y0);
-                if (e.y0 <= y && side > 0) {
+        for (int e = 0; e < allSize; e += 4) {
+            double y0 = all[e + 1];
+            double y1 = all[e + 3];
+            if (y0 <= y != y1 <= y) {
+                double side = (all[e + 2] - all[e]) * (y - y0) - (x - all[e]) * (y1 - y0);
+                if (y0 <= y && side > 0) {
                     winding++;
-                } else if (e.y1 <= y && side < 0) {
+                } else if (y1 <= y && side < 0) {
                     winding--;
                 }
             }
@@ -148,10 +194,15 @@ final class Convolution {
         double y0 = still.y[v] + moving.y[e];
         double x1 = still.x[v] + moving.x[next];
         double y1 = still.y[v] + moving.y[next];
-        all.add(left ? new DirectedEdge(x0, y0, x1, y1) : new DirectedEdge(x1, y1, x0, y0));
+        if (all.length < allSize + 4) {
+            all = Arrays.copyOf(all, 2 * allSize);
+        }
+        allSize = left ? add(all, allSize, x0, y0, x1, y1) : add(all, allSize, x1, y1, x0, y0);
         if (left) {
-            bounding.add(
-                    new NodedSegmentString(new Coordinate[] {new Coordinate(x0, y0), new Coordinate(x1, y1)}, null));
+            if (bounding.length < boundingSize + 4) {
+                bounding = Arrays.copyOf(bounding, 2 * boundingSize);
+            }
+            boundingSize = add(bounding, boundingSize, x0, y0, x1, y1);
         }
     }
 

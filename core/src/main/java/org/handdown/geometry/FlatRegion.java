@@ -13,11 +13,17 @@ public final class FlatRegion {
     private static final int BANDS = 24;
     private static final int COORDINATES = 4;
     private static final int GRID = 40;
+    /** Spots of the grid that are measured together, along each side. */
+    private static final int BLOCK = 6;
+
     private static final double SHALLOWEST_MM = 1e-6;
 
     private final double[] edges;
     private final Box box;
     private final int[][] bands;
+    private final double stepX;
+    private final double stepY;
+    private final double diagonal;
     /** Made when first asked for, given up when memory is needed; two threads may make it twice, alike. */
     private volatile @Nullable SoftReference<float[]> depths;
 
@@ -25,6 +31,9 @@ public final class FlatRegion {
         this.edges = edges;
         this.box = box;
         this.bands = bands(edges, box);
+        this.stepX = GRID / Math.max(box.widthMm(), 1e-9);
+        this.stepY = GRID / Math.max(box.heightMm(), 1e-9);
+        this.diagonal = 1.001 * Math.hypot(1 / stepX, 1 / stepY);
     }
 
     public static FlatRegion of(Region region) {
@@ -122,7 +131,7 @@ public final class FlatRegion {
      * and off by a fraction of its cells, because it only guides a search.
      */
     public double depth(double x, double y) {
-        if (!covers(x, y)) {
+        if (x < box.minX() || x > box.maxX() || y < box.minY() || y > box.maxY()) {
             return 0;
         }
         SoftReference<float[]> kept = depths;
@@ -131,46 +140,76 @@ public final class FlatRegion {
             grid = depthGrid();
             depths = new SoftReference<>(grid);
         }
-        double u = (x - box.minX()) / Math.max(box.widthMm(), 1e-9) * GRID;
-        double v = (y - box.minY()) / Math.max(box.heightMm(), 1e-9) * GRID;
+        double u = (x - box.minX()) * stepX;
+        double v = (y - box.minY()) * stepY;
         int i = Math.min(GRID - 1, (int) u);
         int j = Math.min(GRID - 1, (int) v);
         double s = u - i;
         double t = v - j;
         int k = j * (GRID + 1) + i;
+        // No spot of a cell is farther from its corner than the cell's diagonal: most cells lie wholly on one side.
+        if (grid[k] < -diagonal || grid[k] <= diagonal && !covers(x, y)) {
+            return 0;
+        }
         double low = grid[k] + s * (grid[k + 1] - grid[k]);
         double high = grid[k + GRID + 1] + s * (grid[k + GRID + 2] - grid[k + GRID + 1]);
         return Math.max(SHALLOWEST_MM, low + t * (high - low));
     }
 
-    /** Signed distances to the nearest edge on a grid over the box: below 0 outside. */
+    /**
+     * Signed distances to the nearest edge on a grid over the box: below 0 outside. Block by block, because only edges that are near
+     * enough to the middle of a block can be the nearest to a spot in it.
+     */
     private float[] depthGrid() {
         float[] grid = new float[(GRID + 1) * (GRID + 1)];
-        for (int j = 0; j <= GRID; j++) {
-            double y = box.minY() + box.heightMm() * j / GRID;
-            for (int i = 0; i <= GRID; i++) {
-                double x = box.minX() + box.widthMm() * i / GRID;
-                double far = distanceMm(x, y);
-                grid[j * (GRID + 1) + i] = (float) (covers(x, y) ? far : -far);
+        double wide = 1 / stepX;
+        double high = 1 / stepY;
+        int[] near = new int[edgeCount()];
+        double[] far = new double[near.length];
+        for (int top = 0; top <= GRID; top += BLOCK) {
+            for (int left = 0; left <= GRID; left += BLOCK) {
+                double middleX = box.minX() + (left + (BLOCK - 1) / 2.0) * wide;
+                double middleY = box.minY() + (top + (BLOCK - 1) / 2.0) * high;
+                double least = Double.POSITIVE_INFINITY;
+                for (int e = 0; e < far.length; e++) {
+                    far[e] = Math.sqrt(squareTo(e, middleX, middleY));
+                    least = Math.min(least, far[e]);
+                }
+                double reach = least + BLOCK * diagonal;
+                int count = 0;
+                for (int e = 0; e < far.length; e++) {
+                    if (far[e] <= reach) {
+                        near[count++] = e;
+                    }
+                }
+                for (int j = top; j < Math.min(top + BLOCK, GRID + 1); j++) {
+                    for (int i = left; i < Math.min(left + BLOCK, GRID + 1); i++) {
+                        double x = box.minX() + i * wide;
+                        double y = box.minY() + j * high;
+                        double square = Double.POSITIVE_INFINITY;
+                        for (int n = 0; n < count; n++) {
+                            square = Math.min(square, squareTo(near[n], x, y));
+                        }
+                        grid[j * (GRID + 1) + i] = (float) (covers(x, y) ? Math.sqrt(square) : -Math.sqrt(square));
+                    }
+                }
             }
         }
         return grid;
     }
 
-    private double distanceMm(double x, double y) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < edges.length; i += COORDINATES) {
-            double ux = edges[i + 2] - edges[i];
-            double uy = edges[i + 3] - edges[i + 1];
-            double px = x - edges[i];
-            double py = y - edges[i + 1];
-            double square = ux * ux + uy * uy;
-            double t = square == 0 ? 0 : Math.max(0, Math.min(1, (px * ux + py * uy) / square));
-            double dx = px - t * ux;
-            double dy = py - t * uy;
-            least = Math.min(least, dx * dx + dy * dy);
-        }
-        return Math.sqrt(least);
+    /** Square of the distance of a spot from an edge. */
+    private double squareTo(int edge, double x, double y) {
+        int i = COORDINATES * edge;
+        double ux = edges[i + 2] - edges[i];
+        double uy = edges[i + 3] - edges[i + 1];
+        double px = x - edges[i];
+        double py = y - edges[i + 1];
+        double square = ux * ux + uy * uy;
+        double t = square == 0 ? 0 : Math.max(0, Math.min(1, (px * ux + py * uy) / square));
+        double dx = px - t * ux;
+        double dy = py - t * uy;
+        return dx * dx + dy * dy;
     }
 
     private static int band(double y, Box box) {

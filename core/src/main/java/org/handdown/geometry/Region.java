@@ -122,6 +122,11 @@ public final class Region {
         return isEmpty() ? this : new Region(BufferOp.bufferOp(area, mm, how).norm());
     }
 
+    /** Drawn in by a little, with sharp corners: fast, for distances far below the lengths of the edges. */
+    public Region drawnIn(double mm) {
+        return isEmpty() || mm == 0 ? this : DrawnIn.of(this, mm).orElseGet(() -> grownMitred(-mm));
+    }
+
     /** Turned about the origin, degrees counter-clockwise. */
     public Region turned(double degrees) {
         Point way = Point.towards(degrees);

@@ -56,6 +56,44 @@ class NoFitPolygonProperties {
         }
     }
 
+    /**
+     * A part of a cut-up sheet in the hole it was cut from: edges that lie on edges all round, where rounding is least forgiving. It lies
+     * where it was, and nowhere else that the second library objects to.
+     */
+    @Property(tries = 60)
+    void aPartFitsBackWhereItWasCut(@ForAll("rings") Ring cutter, @ForAll boolean turned, @ForAll long seed) {
+        Ring sheet = Ring.of(-120, -110, 130, -95, 115, 120, -100, 105);
+        Region part = Region.of(sheet).minus(Region.of(cutter));
+        Region biggest = part.parts().stream()
+                .max(java.util.Comparator.comparingDouble(Region::areaMm2))
+                .orElseThrow();
+        if (!biggest.holes().isEmpty()) {
+            return;
+        }
+        Ring cut = biggest.outerRings().get(0);
+        Ring piece = turned ? new Placement(0, 0, 180, false).toPanel(cut) : cut;
+        Ring container = Region.of(turned ? new Placement(0, 0, 180, false).toPanel(sheet) : sheet)
+                .grownBevelled(0.04)
+                .outerRings()
+                .get(0);
+        Region inside = NoFitPolygon.within(container, piece);
+        assertThat(inside.covers(new Point(0, 0))).isTrue();
+        Region own = NoFitPolygon.within(
+                Region.of(piece).grownBevelled(0.04).outerRings().get(0), piece);
+        assertThat(own.covers(new Point(0, 0))).isTrue();
+        Random random = new Random(seed);
+        for (int i = 0; i < 40; i++) {
+            Point shift = new Point(random.nextDouble(-60, 60), random.nextDouble(-60, 60));
+            double out = piece.areaMm2() - overlapMm2(container, piece.moved(shift.x(), shift.y()));
+            if (inside.covers(shift)) {
+                assertThat(out).as("left over at %s", shift).isLessThan(0.05);
+            }
+            if (own.covers(shift)) {
+                assertThat(shift.lengthMm()).isLessThan(5);
+            }
+        }
+    }
+
     private static double rimDistance(Region region, Point p) {
         return region.outerRings().stream()
                 .mapToDouble(r -> Region.of(r).grown(-0.01).covers(p) ? 1 : 0)

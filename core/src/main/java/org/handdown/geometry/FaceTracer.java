@@ -1,0 +1,507 @@
+package org.handdown.geometry;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntPredicate;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * The outline of all spots whose winding number about a closed path is wanted. Lines that may bound it are cut at their crossings; of
+ * each part it is looked up on both sides whether the number is wanted there, and the parts where only one side is are joined into
+ * rings. Everything is in flat arrays and whole steps: an order of magnitude faster than a general noder and polygonizer.
+ *
+ * <p>Crossings are rounded, so three lines through nearly one point may leave parts that do not join up. Then no answer is given, never a
+ * wrong one; the caller has a slower way.
+ */
+final class FaceTracer {
+    /** Steps to either side of a part at which it is looked up what lies there. */
+    private static final double ASIDE = 3;
+    /** An end this near to a line, in steps, lies on it: as far as the rounding of both can bring them apart. */
+    private static final double TOUCHES = 1.5;
+    /** Corners that turn by less than this from the straight line, in steps, are none. */
+    private static final double STRAIGHT = 0.6;
+
+    private static final int BANDS = 48;
+    private static final int INDEX_BITS = 24;
+
+    private final double stepsPerMm;
+
+    // The closed path: from x, from y, to x, to y of each edge, in steps, by bands of y.
+    private final double[] path;
+    private final int[][] bands = new int[BANDS][];
+    private double lowY = Double.POSITIVE_INFINITY;
+    private double highY = Double.NEGATIVE_INFINITY;
+
+    // Lines: left x, its y, right x, its y, length.
+    private final double[] line;
+    private final double[] length;
+
+    // Spots at which lines are cut.
+    private int[] cutOf;
+    private double[] cutX;
+    private double[] cutY;
+    private int cuts;
+
+    // Spots by number, found by an open hash.
+    private double[] spotX = new double[256];
+    private double[] spotY = new double[256];
+    private int[] slots = new int[1024];
+    private int spots;
+
+    /**
+     * @param path edges of the closed path: x0, y0, x1, y1 in mm
+     * @param lines what may bound the wanted area, likewise
+     */
+    FaceTracer(double[] path, double[] lines, double stepsPerMm) {
+        this.stepsPerMm = stepsPerMm;
+        this.path = steps(path);
+        this.line = sorted(steps(lines));
+        this.length = new double[line.length / 4];
+        for (int i = 0; i < length.length; i++) {
+            length[i] = Math.hypot(line[4 * i + 2] - line[4 * i], line[4 * i + 3] - line[4 * i + 1]);
+        }
+        this.cutOf = new int[8 * length.length + 16];
+        this.cutX = new double[cutOf.length];
+        this.cutY = new double[cutOf.length];
+        Arrays.fill(slots, -1);
+        fillBands();
+    }
+
+    /** Rounded, so that ends that are one stay one and the path stays closed. */
+    private double[] steps(double[] mm) {
+        double[] steps = new double[mm.length];
+        for (int i = 0; i < mm.length; i++) {
+            steps[i] = Math.rint(mm[i] * stepsPerMm);
+        }
+        return steps;
+    }
+
+    /** Each from left to right, upright ones upwards, in the order of their left ends; what has no length is left out. */
+    private static double[] sorted(double[] lines) {
+        int n = lines.length / 4;
+        long[] order = new long[n];
+        double[] turned = new double[lines.length];
+        int kept = 0;
+        for (int i = 0; i < n; i++) {
+            double ax = lines[4 * i];
+            double ay = lines[4 * i + 1];
+            double bx = lines[4 * i + 2];
+            double by = lines[4 * i + 3];
+            boolean forward = ax < bx || ax == bx && ay < by;
+            if (ax != bx || ay != by) {
+                turned[4 * kept] = forward ? ax : bx;
+                turned[4 * kept + 1] = forward ? ay : by;
+                turned[4 * kept + 2] = forward ? bx : ax;
+                turned[4 * kept + 3] = forward ? by : ay;
+                order[kept] = (long) turned[4 * kept] << INDEX_BITS | kept;
+                kept++;
+            }
+        }
+        Arrays.sort(order, 0, kept);
+        double[] sorted = new double[4 * kept];
+        for (int i = 0; i < kept; i++) {
+            int at = (int) (order[i] & (1 << INDEX_BITS) - 1);
+            System.arraycopy(turned, 4 * at, sorted, 4 * i, 4);
+        }
+        return sorted;
+    }
+
+    /** Empty if the parts did not join up. */
+    Optional<Region> where(IntPredicate wanted) {
+        cut();
+        long[] parts = parts();
+        int[] from = new int[parts.length];
+        int[] to = new int[parts.length];
+        int n = 0;
+        for (long part : parts) {
+            int a = (int) (part >>> 32);
+            int b = (int) part;
+            double dx = spotX[b] - spotX[a];
+            double dy = spotY[b] - spotY[a];
+            double aside = ASIDE / Math.hypot(dx, dy);
+            double x = (spotX[a] + spotX[b]) / 2;
+            double y = (spotY[a] + spotY[b]) / 2;
+            boolean left = wanted.test(winding(x - dy * aside, y + dx * aside));
+            boolean right = wanted.test(winding(x + dy * aside, y - dx * aside));
+            if (left != right) {
+                from[n] = left ? a : b;
+                to[n++] = left ? b : a;
+            }
+        }
+        return n == 0 ? Optional.of(Region.EMPTY) : joined(from, to, n);
+    }
+
+    // Winding number
+
+    private void fillBands() {
+        for (int i = 1; i < path.length; i += 2) {
+            lowY = Math.min(lowY, path[i]);
+            highY = Math.max(highY, path[i]);
+        }
+        int[] sizes = new int[BANDS];
+        for (int pass = 0; pass < 2; pass++) {
+            for (int e = 0; e < path.length; e += 4) {
+                int low = band(Math.min(path[e + 1], path[e + 3]));
+                int high = band(Math.max(path[e + 1], path[e + 3]));
+                for (int b = low; b <= high; b++) {
+                    if (pass == 1) {
+                        bands[b][sizes[b]] = e;
+                    }
+                    sizes[b]++;
+                }
+            }
+            for (int b = 0; b < BANDS && pass == 0; b++) {
+                bands[b] = new int[sizes[b]];
+                sizes[b] = 0;
+            }
+        }
+    }
+
+    private int band(double y) {
+        return Math.max(0, Math.min(BANDS - 1, (int) ((y - lowY) / Math.max(1, highY - lowY) * BANDS)));
+    }
+
+    private int winding(double x, double y) {
+        if (y < lowY || y > highY) {
+            return 0;
+        }
+        int winding = 0;
+        for (int e : bands[band(y)]) {
+            double y0 = path[e + 1];
+            double y1 = path[e + 3];
+            if (y0 <= y != y1 <= y) {
+                double side = (path[e + 2] - path[e]) * (y - y0) - (x - path[e]) * (y1 - y0);
+                if (y0 <= y && side > 0) {
+                    winding++;
+                } else if (y1 <= y && side < 0) {
+                    winding--;
+                }
+            }
+        }
+        return winding;
+    }
+
+    // Cutting
+
+    private void cut() {
+        for (int i = 0; i < length.length; i++) {
+            addCut(i, line[4 * i], line[4 * i + 1]);
+            addCut(i, line[4 * i + 2], line[4 * i + 3]);
+            double low = Math.min(line[4 * i + 1], line[4 * i + 3]) - 2;
+            double high = Math.max(line[4 * i + 1], line[4 * i + 3]) + 2;
+            for (int j = i + 1; j < length.length && line[4 * j] <= line[4 * i + 2] + 2; j++) {
+                if (Math.max(line[4 * j + 1], line[4 * j + 3]) >= low
+                        && Math.min(line[4 * j + 1], line[4 * j + 3]) <= high) {
+                    meet(i, j);
+                }
+            }
+        }
+    }
+
+    private void meet(int i, int j) {
+        double j0 = off(i, line[4 * j], line[4 * j + 1]);
+        double j1 = off(i, line[4 * j + 2], line[4 * j + 3]);
+        if (j0 > TOUCHES && j1 > TOUCHES || j0 < -TOUCHES && j1 < -TOUCHES) {
+            return;
+        }
+        double i0 = off(j, line[4 * i], line[4 * i + 1]);
+        double i1 = off(j, line[4 * i + 2], line[4 * i + 3]);
+        if (i0 > TOUCHES && i1 > TOUCHES || i0 < -TOUCHES && i1 < -TOUCHES) {
+            return;
+        }
+        boolean touches = touch(i, j0, line[4 * j], line[4 * j + 1]);
+        touches |= touch(i, j1, line[4 * j + 2], line[4 * j + 3]);
+        touches |= touch(j, i0, line[4 * i], line[4 * i + 1]);
+        touches |= touch(j, i1, line[4 * i + 2], line[4 * i + 3]);
+        if (!touches && j0 > 0 != j1 > 0 && i0 > 0 != i1 > 0) {
+            double share = j0 / (j0 - j1);
+            double x = Math.rint(line[4 * j] + share * (line[4 * j + 2] - line[4 * j]));
+            double y = Math.rint(line[4 * j + 1] + share * (line[4 * j + 3] - line[4 * j + 1]));
+            addCut(i, x, y);
+            addCut(j, x, y);
+        }
+    }
+
+    /** Signed distance of a spot from a line prolonged, in steps, left of it above 0. */
+    private double off(int i, double x, double y) {
+        return ((line[4 * i + 2] - line[4 * i]) * (y - line[4 * i + 1])
+                        - (line[4 * i + 3] - line[4 * i + 1]) * (x - line[4 * i]))
+                / length[i];
+    }
+
+    private double along(int i, double x, double y) {
+        return ((line[4 * i + 2] - line[4 * i]) * (x - line[4 * i])
+                        + (line[4 * i + 3] - line[4 * i + 1]) * (y - line[4 * i + 1]))
+                / length[i];
+    }
+
+    /** Cuts the line at an end of another that lies on it. */
+    private boolean touch(int i, double off, double x, double y) {
+        if (Math.abs(off) > TOUCHES) {
+            return false;
+        }
+        double along = along(i, x, y);
+        if (along < -TOUCHES || along > length[i] + TOUCHES) {
+            return false;
+        }
+        addCut(i, x, y);
+        return true;
+    }
+
+    private void addCut(int i, double x, double y) {
+        if (cuts == cutOf.length) {
+            cutOf = Arrays.copyOf(cutOf, 2 * cuts);
+            cutX = Arrays.copyOf(cutX, 2 * cuts);
+            cutY = Arrays.copyOf(cutY, 2 * cuts);
+        }
+        cutOf[cuts] = i;
+        cutX[cuts] = x;
+        cutY[cuts++] = y;
+    }
+
+    /** Parts of lines between two cuts, each once, as the numbers of their ends, the lower one first. */
+    private long[] parts() {
+        int[] first = new int[length.length + 1];
+        for (int c = 0; c < cuts; c++) {
+            first[cutOf[c] + 1]++;
+        }
+        for (int i = 0; i < length.length; i++) {
+            first[i + 1] += first[i];
+        }
+        int[] fill = first.clone();
+        int[] order = new int[cuts];
+        double[] along = new double[cuts];
+        for (int c = 0; c < cuts; c++) {
+            int i = cutOf[c];
+            double t = along(i, cutX[c], cutY[c]);
+            int at = fill[i]++;
+            while (at > first[i] && along[at - 1] > t) {
+                along[at] = along[at - 1];
+                order[at] = order[at - 1];
+                at--;
+            }
+            along[at] = t;
+            order[at] = c;
+        }
+        long[] parts = new long[cuts];
+        int n = 0;
+        for (int i = 0; i < length.length; i++) {
+            int before = -1;
+            for (int k = first[i]; k < first[i + 1]; k++) {
+                int spot = spot(cutX[order[k]], cutY[order[k]]);
+                if (before >= 0 && spot != before) {
+                    parts[n++] = (long) Math.min(before, spot) << 32 | Math.max(before, spot);
+                }
+                before = spot;
+            }
+        }
+        Arrays.sort(parts, 0, n);
+        int kept = 0;
+        for (int k = 0; k < n; k++) {
+            if (k == 0 || parts[k] != parts[k - 1]) {
+                parts[kept++] = parts[k];
+            }
+        }
+        return Arrays.copyOf(parts, kept);
+    }
+
+    private int spot(double x, double y) {
+        int mask = slots.length - 1;
+        int at = hash(x, y) & mask;
+        for (; slots[at] >= 0; at = at + 1 & mask) {
+            if (spotX[slots[at]] == x && spotY[slots[at]] == y) {
+                return slots[at];
+            }
+        }
+        if (spots == spotX.length) {
+            spotX = Arrays.copyOf(spotX, 2 * spots);
+            spotY = Arrays.copyOf(spotY, 2 * spots);
+        }
+        spotX[spots] = x;
+        spotY[spots] = y;
+        slots[at] = spots;
+        if (++spots * 2 > slots.length) {
+            rehash();
+        }
+        return spots - 1;
+    }
+
+    private void rehash() {
+        slots = new int[2 * slots.length];
+        Arrays.fill(slots, -1);
+        for (int s = 0; s < spots; s++) {
+            int at = hash(spotX[s], spotY[s]) & slots.length - 1;
+            while (slots[at] >= 0) {
+                at = at + 1 & slots.length - 1;
+            }
+            slots[at] = s;
+        }
+    }
+
+    private static int hash(double x, double y) {
+        long h = (long) x * 0x9E3779B97F4A7C15L + (long) y * 0xC2B2AE3D27D4EB4FL;
+        return (int) (h ^ h >>> 29 ^ h >>> 47);
+    }
+
+    // Joining
+
+    private Optional<Region> joined(int[] from, int[] to, int n) {
+        int[] first = new int[spots + 1];
+        int[] in = new int[spots];
+        for (int k = 0; k < n; k++) {
+            first[from[k] + 1]++;
+            in[to[k]]++;
+        }
+        for (int s = 0; s < spots; s++) {
+            if (first[s + 1] != in[s]) {
+                return Optional.empty();
+            }
+            first[s + 1] += first[s];
+        }
+        int[] fill = first.clone();
+        int[] next = new int[n];
+        for (int k = 0; k < n; k++) {
+            next[fill[from[k]]++] = to[k];
+        }
+        boolean[] used = new boolean[n];
+        int[] placeOnWay = new int[spots];
+        Arrays.fill(placeOnWay, -1);
+        int[] way = new int[n + 1];
+        List<double[]> rings = new ArrayList<>();
+        for (int k = 0; k < n; k++) {
+            if (!used[k]) {
+                walk(first, next, used, k, way, placeOnWay, rings);
+            }
+        }
+        return Optional.of(region(rings));
+    }
+
+    /** From a part on along the wanted area, always to the sharpest left; each time the way comes back on itself a ring is done. */
+    private void walk(
+            int[] first, int[] next, boolean[] used, int start, int[] way, int[] placeOnWay, List<double[]> rings) {
+        int steps = 0;
+        int at = 0;
+        while (first[at + 1] <= start) {
+            at++;
+        }
+        placeOnWay[at] = 0;
+        way[steps++] = at;
+        int take = start;
+        while (take >= 0) {
+            used[take] = true;
+            int before = at;
+            at = next[take];
+            if (placeOnWay[at] >= 0) {
+                int back = placeOnWay[at];
+                rings.add(ring(way, back, steps));
+                for (int k = back + 1; k < steps; k++) {
+                    placeOnWay[way[k]] = -1;
+                }
+                steps = back + 1;
+            } else {
+                placeOnWay[at] = steps;
+                way[steps++] = at;
+            }
+            take = sharpestLeft(first, next, used, before, at);
+        }
+        for (int k = 0; k < steps; k++) {
+            placeOnWay[way[k]] = -1;
+        }
+    }
+
+    private int sharpestLeft(int[] first, int[] next, boolean[] used, int before, int at) {
+        int best = -1;
+        double most = Double.NEGATIVE_INFINITY;
+        double ux = spotX[at] - spotX[before];
+        double uy = spotY[at] - spotY[before];
+        for (int k = first[at]; k < first[at + 1]; k++) {
+            if (used[k]) {
+                continue;
+            }
+            double vx = spotX[next[k]] - spotX[at];
+            double vy = spotY[next[k]] - spotY[at];
+            double turn = StrictMath.atan2(ux * vy - uy * vx, ux * vx + uy * vy);
+            if (turn > most) {
+                most = turn;
+                best = k;
+            }
+        }
+        return best;
+    }
+
+    /** Corners of a ring, x and y in turn, without those on a straight line. */
+    private double[] ring(int[] way, int start, int end) {
+        double[] ring = new double[2 * (end - start)];
+        int n = 0;
+        for (int k = start; k < end; k++) {
+            int before = n > 0 ? 0 : way[end - 1];
+            double ax = n > 0 ? ring[2 * n - 2] : spotX[before];
+            double ay = n > 0 ? ring[2 * n - 1] : spotY[before];
+            double x = spotX[way[k]];
+            double y = spotY[way[k]];
+            int after = way[k + 1 < end ? k + 1 : start];
+            double bx = spotX[after];
+            double by = spotY[after];
+            double off = Math.abs((bx - ax) * (y - ay) - (by - ay) * (x - ax));
+            boolean ahead = (x - ax) * (bx - x) + (y - ay) * (by - y) > 0;
+            if (!ahead || off > STRAIGHT * Math.hypot(bx - ax, by - ay)) {
+                ring[2 * n] = x;
+                ring[2 * n++ + 1] = y;
+            }
+        }
+        return Arrays.copyOf(ring, 2 * n);
+    }
+
+    private Region region(List<double[]> rings) {
+        List<Polygon> outer = new ArrayList<>();
+        List<LinearRing> holes = new ArrayList<>();
+        for (double[] ring : rings) {
+            if (ring.length < 6) {
+                continue;
+            }
+            if (area(ring) > 0) {
+                outer.add(Region.FACTORY.createPolygon(linear(ring)));
+            } else {
+                holes.add(linear(ring));
+            }
+        }
+        Polygon[] parts = outer.toArray(new Polygon[0]);
+        Arrays.sort(parts, Comparator.comparingDouble(Polygon::getArea));
+        for (int p = 0; p < parts.length && !holes.isEmpty(); p++) {
+            Polygon part = parts[p];
+            List<LinearRing> within = new ArrayList<>(holes);
+            within.removeIf(h -> !part.getEnvelopeInternal().covers(h.getEnvelopeInternal())
+                    || !part.covers(Region.FACTORY.createPolygon(h)));
+            holes.removeAll(within);
+            parts[p] = Region.FACTORY.createPolygon(part.getExteriorRing(), within.toArray(new LinearRing[0]));
+        }
+        Geometry all = parts.length == 1 ? parts[0] : Region.FACTORY.createMultiPolygon(parts);
+        return new Region(all);
+    }
+
+    private static double area(double[] ring) {
+        double sum = 0;
+        int n = ring.length;
+        for (int i = 0; i < n; i += 2) {
+            double x = ring[i] - ring[0];
+            double nextX = ring[(i + 2) % n] - ring[0];
+            sum += x * (ring[(i + 3) % n] - ring[1]) - nextX * (ring[i + 1] - ring[1]);
+        }
+        return sum / 2;
+    }
+
+    private LinearRing linear(double[] ring) {
+        Coordinate[] c = new Coordinate[ring.length / 2 + 1];
+        for (int i = 0; i < c.length; i++) {
+            int k = 2 * i % ring.length;
+            c[i] = new Coordinate(ring[k] / stepsPerMm, ring[k + 1] / stepsPerMm);
+        }
+        return Region.FACTORY.createLinearRing(c);
+    }
+}
