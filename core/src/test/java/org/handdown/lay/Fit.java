@@ -19,54 +19,31 @@ final class Fit {
     }
 
     static FitPanel with(FitPanel p, List<Ring> holes, List<FlawZone> zones) {
-        return new FitPanel(
-                p.id(),
-                p.outline(),
-                holes,
-                zones,
-                p.cloth(),
-                p.grainDeg(),
-                p.oneWay(),
-                p.reversible(),
-                p.repeats(),
-                p.edges());
+        return changed(p, holes, zones, p.grainDeg(), p.oneWay(), p.reversible(), p.repeats(), p.edges(), p.motifs());
     }
 
     static FitPanel with(FitPanel p, boolean oneWay, boolean reversible, double grainDeg) {
-        return new FitPanel(
-                p.id(),
-                p.outline(),
-                p.holes(),
-                p.zones(),
-                p.cloth(),
-                grainDeg,
-                oneWay,
-                reversible,
-                p.repeats(),
-                p.edges());
+        return changed(p, p.holes(), p.zones(), grainDeg, oneWay, reversible, p.repeats(), p.edges(), p.motifs());
     }
 
     static FitPanel striped(FitPanel p, Repeat... repeats) {
-        return new FitPanel(
-                p.id(),
-                p.outline(),
+        return changed(
+                p,
                 p.holes(),
                 p.zones(),
-                p.cloth(),
                 p.grainDeg(),
                 p.oneWay(),
                 p.reversible(),
                 List.of(repeats),
-                p.edges());
+                p.edges(),
+                p.motifs());
     }
 
     static FitPanel printed(FitPanel p, Motif... motifs) {
-        return new FitPanel(
-                p.id(),
-                p.outline(),
+        return changed(
+                p,
                 p.holes(),
                 p.zones(),
-                p.cloth(),
                 p.grainDeg(),
                 p.oneWay(),
                 p.reversible(),
@@ -76,17 +53,22 @@ final class Fit {
     }
 
     static FitPanel hemmed(FitPanel p, int from, int to) {
+        List<PanelRun> hem = List.of(new PanelRun("old hem", EdgeKind.HEM, from, to));
+        return changed(p, p.holes(), p.zones(), p.grainDeg(), p.oneWay(), p.reversible(), p.repeats(), hem, p.motifs());
+    }
+
+    private static FitPanel changed(
+            FitPanel p,
+            List<Ring> holes,
+            List<FlawZone> zones,
+            double grainDeg,
+            boolean oneWay,
+            boolean reversible,
+            List<Repeat> repeats,
+            List<PanelRun> edges,
+            List<Motif> motifs) {
         return new FitPanel(
-                p.id(),
-                p.outline(),
-                p.holes(),
-                p.zones(),
-                p.cloth(),
-                p.grainDeg(),
-                p.oneWay(),
-                p.reversible(),
-                p.repeats(),
-                List.of(new PanelRun("old hem", EdgeKind.HEM, from, to)));
+                p.id(), p.outline(), holes, zones, p.cloth(), grainDeg, oneWay, reversible, repeats, edges, motifs);
     }
 
     static FitPiece piece(String id, Ring outline, int quantity) {
