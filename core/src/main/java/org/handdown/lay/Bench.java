@@ -77,6 +77,15 @@ record Bench(
         return empty.copy();
     }
 
+    /** How many copies lie. */
+    int placed(LayState state) {
+        int placed = 0;
+        for (int c = 0; c < pinned.length; c++) {
+            placed += state.isPlaced(c) ? 1 : 0;
+        }
+        return placed;
+    }
+
     /** Copies in the state that may be moved. */
     List<Integer> movable(LayState state) {
         List<Integer> movable = new ArrayList<>();

@@ -2,6 +2,7 @@ package org.handdown.lay;
 
 import java.lang.ref.SoftReference;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -41,8 +42,12 @@ final class Clearances {
 
     private final FitProblem problem;
     // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
-    private final Map<Long, SoftReference<Obstacle>> obstacles = new ConcurrentHashMap<>();
+    private volatile SoftReference<Obstacle>[][] obstacles = rows(0);
     private final Map<Pair, SoftReference<Obstacle>> unturned = new ConcurrentHashMap<>();
+    /** What nothing else may lie on, of each variant unturned: it and the gap round it. */
+    private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
+
+    private final Map<String, Region> usable = new ConcurrentHashMap<>();
     private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
 
     /** Spots where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
@@ -67,15 +72,39 @@ final class Clearances {
     }
 
     Obstacle between(Shape fixed, Shape moving) {
-        Long key = key(fixed.index, moving.index);
-        Obstacle known = kept(obstacles.get(key));
+        SoftReference<Obstacle>[][] rows = obstacles;
+        SoftReference<Obstacle>[] row = fixed.index < rows.length ? rows[fixed.index] : null;
+        Obstacle known = kept(row != null && moving.index < row.length ? row[moving.index] : null);
         if (known == null) {
             known = fixed.index > moving.index
                     ? between(moving, fixed).opposite()
                     : unturned(fixed, moving).turned(fixed.turnDeg);
-            obstacles.put(key, new SoftReference<>(known));
+            keep(fixed.index, moving.index, known);
         }
         return known;
+    }
+
+    /** Rows are only ever lengthened, by a longer copy; whoever still reads the old one makes the polygon once more. */
+    private synchronized void keep(int fixed, int moving, Obstacle obstacle) {
+        if (fixed >= obstacles.length) {
+            obstacles = Arrays.copyOf(obstacles, 2 * fixed + 2);
+        }
+        SoftReference<Obstacle>[] row = obstacles[fixed];
+        if (row == null || moving >= row.length) {
+            row = row == null ? Clearances.<Obstacle>row(2 * moving + 2) : Arrays.copyOf(row, 2 * moving + 2);
+            obstacles[fixed] = row;
+        }
+        row[moving] = new SoftReference<>(obstacle);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> SoftReference<T>[] row(int length) {
+        return new SoftReference[length];
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> SoftReference<T>[][] rows(int length) {
+        return new SoftReference[length][];
     }
 
     private static @Nullable Obstacle kept(@Nullable SoftReference<Obstacle> reference) {
@@ -99,7 +128,9 @@ final class Clearances {
         Pair pair = new Pair(fixed.base, moving.base, Math.round(by * 1e7));
         Obstacle known = kept(unturned.get(pair));
         if (known == null) {
-            known = obstacle(turned(fixed, 0), turned(moving, by));
+            List<Ring> kept = keptClear.computeIfAbsent(
+                    fixed.base, b -> grown(Region.of(turned(fixed, 0)), problem.gapMm() - DISTANCE_SLACK_MM));
+            known = obstacle(kept, turned(moving, by));
             unturned.put(pair, new SoftReference<>(known));
         }
         return known;
@@ -111,10 +142,9 @@ final class Clearances {
                 : new Placement(0, 0, degrees - shape.turnDeg, false).toPanel(shape.lean);
     }
 
-    private Obstacle obstacle(Ring fixed, Ring moving) {
-        Region meeting = meeting(Region.of(fixed), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving);
-        return new Obstacle(
-                FlatRegion.of(meeting.grownMitred(-RIM_MM)), FlatRegion.of(meeting.grownMitred(-RIM_MM - TEST_MM)));
+    private Obstacle obstacle(List<Ring> fixed, Ring moving) {
+        Region meeting = meeting(fixed, moving);
+        return new Obstacle(FlatRegion.of(meeting.drawnIn(RIM_MM)), FlatRegion.of(meeting.drawnIn(RIM_MM + TEST_MM)));
     }
 
     Room on(int panelIndex, Shape shape) {
@@ -136,11 +166,11 @@ final class Clearances {
             return inside;
         }
         for (Ring hole : panel.holes()) {
-            inside = inside.minus(meeting(hole, shape).grownMitred(-RIM_MM));
+            inside = inside.minus(meeting(hole, shape).drawnIn(RIM_MM));
         }
         for (FlawZone zone : panel.zones()) {
             if (zone.kind() == FlawZone.Kind.AVOID) {
-                inside = inside.minus(meeting(zone.outline(), shape).grownMitred(-RIM_MM));
+                inside = inside.minus(meeting(zone.outline(), shape).drawnIn(RIM_MM));
             } else {
                 for (Ring seen : shape.seen().ringsWithoutHoles()) {
                     inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
@@ -166,10 +196,14 @@ final class Clearances {
     }
 
     private Region insidePanel(FitPanel panel, Shape shape) {
+        return within(usable.computeIfAbsent(panel.id(), id -> usable(panel)), shape.lean);
+    }
+
+    /** The cloth of a panel less the margin, or with the slack. */
+    private Region usable(FitPanel panel) {
         double margin = problem.marginMm() - DISTANCE_SLACK_MM;
         Region cloth = Leaner.inside(panel.outline());
-        Region usable = margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
-        return within(usable, shape.lean);
+        return margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
     }
 
     /** As near on the finished edge as a tape can tell, or within what the format allows where that is needed. */
@@ -214,10 +248,19 @@ final class Clearances {
     }
 
     private static Region meeting(Region fixed, double distanceMm, Ring moving) {
+        return meeting(grown(fixed, distanceMm), moving);
+    }
+
+    private static Region meeting(List<Ring> fixed, Ring moving) {
+        return fixed.size() == 1
+                ? NoFitPolygon.of(fixed.get(0), moving)
+                : Region.unionOf(
+                        fixed.stream().map(r -> NoFitPolygon.of(r, moving)).toList());
+    }
+
+    private static List<Ring> grown(Region fixed, double distanceMm) {
         Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed;
-        return Region.unionOf(grown.ringsWithoutHoles().stream()
-                .map(ring -> NoFitPolygon.of(ring, moving))
-                .toList());
+        return grown.ringsWithoutHoles();
     }
 
     private static long key(int a, int b) {

@@ -190,15 +190,34 @@ public final class Fitter {
     }
 
     private synchronized void report(Bench bench, @Nullable Found[] best, int index, Found found) {
-        best[index] = found;
+        List<Placed> placements = placed(bench, found.lay);
+        List<Placed> sound = sound(placements);
+        Found judged = sound.size() == placements.size() ? found : without(bench, found.lay, sound);
+        Found own = best[index];
+        if (own != null && own.score.compareTo(judged.score) > 0) {
+            return;
+        }
+        best[index] = judged;
         boolean leads = true;
         for (Found other : best) {
-            leads &= other == null || other.score.compareTo(found.score) <= 0;
+            leads &= other == null || other.score.compareTo(judged.score) <= 0;
         }
         if (leads) {
-            List<Placed> placements = placed(bench, found.lay);
-            better.accept(new FitLayout(placements, List.of(), measures(placements), List.of()));
+            better.accept(new FitLayout(sound, List.of(), measures(sound), List.of()));
         }
+    }
+
+    /** A lay without the copies that the checker took off, judged by what is left of it. */
+    private Found without(Bench bench, LayState lay, List<Placed> sound) {
+        Set<String> kept = new HashSet<>();
+        sound.forEach(p -> kept.add(p.name()));
+        LayState left = lay.copy();
+        for (int c = 0; c < left.shape.length; c++) {
+            if (!kept.contains(bench.piece(c).id() + "#" + bench.copyNumber(c))) {
+                left.shape[c] = -1;
+            }
+        }
+        return new Found(left, Score.of(problem, new FitLayout(sound, List.of(), measures(sound), List.of())));
     }
 
     private List<Placed> placed(Bench bench, LayState lay) {

@@ -16,6 +16,9 @@ final class OneSide {
 
     private static final int TIGHTNESS_PAIRS = 150;
 
+    /** In a hurry only so many panels are tried. */
+    private static final int HURRIED_PANELS = 3;
+
     private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
@@ -112,6 +115,9 @@ final class OneSide {
                     case IN_TURN -> panelOrder;
                 });
         panels.removeIf(p -> !onPanels[p]);
+        if (choice == PanelChoice.ROOMIEST && panels.size() > HURRIED_PANELS) {
+            panels = panels.subList(0, HURRIED_PANELS);
+        }
         List<Double> worths = worthFirst ? worths(copy, panels) : List.of(Double.NaN);
         for (double worth : worths) {
             for (int panel : panels) {
@@ -204,7 +210,8 @@ final class OneSide {
                     put(copy, panel, shape);
                 }
             }
-            if (stop.getAsBoolean()) {
+            // The first lay of a large problem is to be there soon, not to be good.
+            if (stop.getAsBoolean() || found && choice == PanelChoice.ROOMIEST) {
                 break;
             }
         }

@@ -90,6 +90,24 @@ class SearchTest {
         assertThat(RuleChecker.check(problem, layout)).isEmpty();
     }
 
+    /** What is told while the search goes on is as sound as what comes out at its end. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2})
+    void everyLayThatIsToldIsSound(long seed) {
+        FitProblem fill = sheet();
+        FitPanel cloth = Fit.panel("p", Ring.rectangle(0, 0, 2000, 400));
+        FitProblem strip = new FitProblem(Objective.SHORTEST, 0, 0, List.of(cloth), cutUp());
+        for (FitProblem problem : List.of(fill, strip)) {
+            List<FitLayout> told = new ArrayList<>();
+            Fitter.Budget budget = new Fitter.Budget(Double.POSITIVE_INFINITY, 8, seed, 1);
+            new Fitter(problem, budget, System::nanoTime, () -> false, told::add).fit();
+            assertThat(told).isNotEmpty();
+            assertThat(told)
+                    .allSatisfy(lay -> assertThat(RuleChecker.check(problem, lay.placements()))
+                            .isEmpty());
+        }
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void bestFitNeverLaysOnSomething(long seed) {

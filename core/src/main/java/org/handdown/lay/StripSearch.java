@@ -1,0 +1,222 @@
+package org.handdown.lay;
+
+import java.util.List;
+import java.util.Random;
+
+/**
+ * Lays all pieces on as short a length of cloth as can be, by two ways in turn: pieces are laid anew where they fit best on little more
+ * than the least thinkable length, and the shortest lay so far is squeezed a little and the overlaps worked out.
+ */
+final class StripSearch {
+    /** Steps without gain on one length, at most. */
+    private static final double MOST_PATIENCE = 120;
+
+    /** Steps without gain on the first lengths that are aimed at; later ones get more. */
+    private static final double FIRST_PATIENCE = 40;
+
+    /** Lengths to lay anew on, as multiples of the least thinkable. */
+    private static final double[] NEAR_LEAST = {1.0005, 1.004, 1.01, 1.02, 1.035, 1.05};
+
+    /** Rounds of working overlaps out after a squeeze. */
+    private static final int ROUNDS = 300;
+
+    /** So many are laid anew fast enough to begin with that. */
+    private static final int FEW_COPIES = 32;
+
+    /** Squeezes one after the other before the pieces are laid anew. */
+    private static final int SQUEEZES = 12;
+
+    /** Squeezes that fail one after the other before the pieces are laid anew. */
+    private static final int MOST_FAILURES = 6;
+
+    /** The same where the pieces mate. */
+    private static final int FEW_FAILURES = 3;
+
+    /** Where laying anew brings so much of the area, the pieces mate with each other and the rim, which squeezing never finds. */
+    private static final double MATING = 0.8;
+
+    /** A gain in length worth a new lay, mm. */
+    private static final double LEAST_GAIN_MM = 0.05;
+
+    private final LayTable table;
+    private final Bench bench;
+    private final Random random;
+    private final Search.Better better;
+    private Score shortest = Score.NOTHING;
+    private LayState shortestState;
+    /** The lay that brought most of the area when pieces were laid anew, and that share of it, fading. */
+    private LayState relaid;
+
+    private double mostRelaid;
+
+    StripSearch(LayTable table, Search.Better better) {
+        this.table = table;
+        this.bench = table.bench;
+        this.random = table.random;
+        this.better = better;
+        this.shortestState = table.state;
+        this.relaid = table.state;
+    }
+
+    /**
+     * Ever shorter, in turn by two ways: a length is aimed at between the least thinkable and the best so far, and the pieces are laid
+     * into it anew where they fit best; and the best lay is squeezed a little and the overlaps worked out.
+     */
+    void run(long steps) {
+        shortest = table.score(Score.NOTHING);
+        shortestState = table.state.copy();
+        better.found(shortestState, shortest);
+        double least = leastLengthMm();
+        double squeeze = 0.02;
+        double patience = FIRST_PATIENCE;
+        for (long step = 0; step < steps && !table.stopped(); step++) {
+            // Where laying anew comes near, it is worth more tries than the squeezing.
+            boolean small = bench.pieceOf().length <= FEW_COPIES;
+            int tries = small && step == 0 ? 2 : mostRelaid > MATING ? 4 : random.nextInt(small ? 5 : 8) == 0 ? 1 : 0;
+            for (int i = 0; i < tries && !table.stopped(); i++) {
+                // Little above the least thinkable length: where pieces mate, they only do so laid anew.
+                table.lengthLimit =
+                        Math.min(least * NEAR_LEAST[random.nextInt(NEAR_LEAST.length)], lengthMm() - LEAST_GAIN_MM);
+                relay(patience);
+                patience = mostRelaid > MATING ? MOST_PATIENCE : Math.min(MOST_PATIENCE, patience * 1.1);
+            }
+            LayState other = better.elsewhere(shortest);
+            if (other != null) {
+                table.state = other;
+                isShorter();
+            }
+            int failures = 0;
+            for (int i = 0;
+                    i < SQUEEZES && failures < (mostRelaid > MATING ? FEW_FAILURES : MOST_FAILURES) && !table.stopped();
+                    i++) {
+                table.lengthLimit = Math.max(least, lengthMm() * (1 - squeeze));
+                if (lengthMm() > 1e9 || table.lengthLimit > lengthMm() - LEAST_GAIN_MM) {
+                    break;
+                }
+                if (squeeze(failures)) {
+                    squeeze = Math.min(0.04, squeeze * 1.3);
+                    failures = 0;
+                } else {
+                    squeeze = Math.max(0.0015, squeeze * 0.6);
+                    failures++;
+                }
+            }
+        }
+    }
+
+    private double lengthMm() {
+        return shortest.required() == bench.pieceOf().length ? -shortest.leftover() : Double.POSITIVE_INFINITY;
+    }
+
+    /** Takes what lies as the shortest lay if it is. */
+    private boolean isShorter() {
+        Score now = table.score(shortest);
+        if (now.compareTo(shortest) <= 0) {
+            return false;
+        }
+        shortest = now;
+        shortestState = table.state.copy();
+        better.found(shortestState, shortest);
+        return true;
+    }
+
+    /** On cloth of the wanted length, empty or as it nearly came out before: laid where it fits best, and laid again in part. */
+    private boolean relay(double patience) {
+        boolean onward = mostRelaid > MATING && random.nextInt(3) > 0;
+        table.state = onward ? relaid.copy() : bench.fresh();
+        beyond().forEach(c -> table.state.shape[c] = -1);
+        table.chooseWays();
+        table.touch();
+        table.recreate();
+        double weight = table.weight();
+        double all = leastLengthMm()
+                * bench.problem().panels().get(0).outline().box().heightMm();
+        for (int idle = 0; idle < patience && !table.stopped(); ) {
+            if (isShorter()) {
+                return true;
+            }
+            LayState before = table.state.copy();
+            table.chooseWays();
+            table.ruin();
+            table.recreate();
+            double then = table.weight();
+            idle = then > weight + 1 ? 0 : idle + 1;
+            if (then >= weight || random.nextInt(30) == 0 && then > 0.9 * weight) {
+                weight = then;
+            } else {
+                table.state = before;
+            }
+        }
+        if (weight / all >= 0.98 * mostRelaid) {
+            relaid = table.state.copy();
+        }
+        mostRelaid = Math.max(weight / all, 0.98 * mostRelaid);
+        return isShorter();
+    }
+
+    /**
+     * The shortest lay with all that reaches beyond the limit put in by force. After failures two pieces change places first, in the
+     * shortest lay or in the one that nearly came out.
+     */
+    private boolean squeeze(int failures) {
+        table.state = failures > 0 && random.nextBoolean()
+                ? table.separation.nearest().copy()
+                : shortestState.copy();
+        if (failures > 0) {
+            swapTwo();
+        }
+        List<Integer> beyond = beyond();
+        table.settle();
+        return table.separation.work(table.state, table.settled, beyond, table.wallMm(), ROUNDS) && isShorter();
+    }
+
+    /** Copies that reach beyond the limit and may be moved. */
+    private List<Integer> beyond() {
+        List<Integer> beyond = bench.movable(table.state);
+        beyond.removeIf(c -> table.reach(c) <= table.lengthLimit);
+        return beyond;
+    }
+
+    /** Two pieces change places, middle to middle; rather large ones, because small ones find their way by themselves. */
+    private void swapTwo() {
+        int a = largerOfTwo();
+        int b = largerOfTwo();
+        boolean loose = table.state.isPlaced(a) && table.state.isPlaced(b) && !bench.pinned()[a] && !bench.pinned()[b];
+        if (!loose || bench.pieceOf()[a] == bench.pieceOf()[b]) {
+            return;
+        }
+        double ax = table.middleX(a);
+        double ay = table.middleY(a);
+        table.state.x[a] += table.middleX(b) - ax;
+        table.state.y[a] += table.middleY(b) - ay;
+        table.state.x[b] += ax - table.middleX(b);
+        table.state.y[b] += ay - table.middleY(b);
+    }
+
+    private int largerOfTwo() {
+        int a = random.nextInt(table.state.shape.length);
+        int b = random.nextInt(table.state.shape.length);
+        return table.state.isPlaced(a) && table.state.isPlaced(b) && table.shapeOf(a).areaMm2 < table.shapeOf(b).areaMm2
+                ? b
+                : a;
+    }
+
+    /** No lay is shorter than its area over the width, nor than the piece that is longest at its shortest. */
+    private double leastLengthMm() {
+        double area = 0;
+        double longest = 0;
+        for (int c = 0; c < bench.pieceOf().length; c++) {
+            double least = bench.book().ways(bench.pieceOf()[c], 0).stream()
+                    .mapToDouble(s -> s.box.widthMm())
+                    .min()
+                    .orElse(0);
+            longest = Math.max(longest, least);
+            area += bench.book().ways(bench.pieceOf()[c], 0).stream()
+                    .mapToDouble(s -> s.areaMm2)
+                    .min()
+                    .orElse(0);
+        }
+        double wide = bench.problem().panels().get(0).outline().box().heightMm();
+        return Math.max(longest, area / wide);
+    }
+}
