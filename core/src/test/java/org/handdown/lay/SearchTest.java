@@ -90,6 +90,23 @@ class SearchTest {
         assertThat(RuleChecker.check(problem, layout)).isEmpty();
     }
 
+    /** Four sheets cut up alike: every piece is one of four that fit a hole, and none may be lost on the way from panel to panel. */
+    @Test
+    void fourSheetsCutUpArePutTogetherAgain() {
+        List<FitPanel> panels = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            panels.add(Fit.panel("p" + i, Ring.rectangle(0, 0, 600, 400)));
+        }
+        List<FitPiece> pieces = cutUp().stream()
+                .map(p -> Fit.piece(p.id(), p.variants().get(0).outline(), 4))
+                .toList();
+        FitProblem problem = new FitProblem(Objective.FILL, 0, 0, panels, pieces);
+        FitLayout layout = Fit.fit(problem, 120);
+        assertThat(RuleChecker.check(problem, layout)).isEmpty();
+        assertThat(layout.placements().size() + layout.unplaced().size()).isEqualTo(24);
+        assertThat(layout.unplaced()).isEmpty();
+    }
+
     /** What is told while the search goes on is as sound as what comes out at its end. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2})
