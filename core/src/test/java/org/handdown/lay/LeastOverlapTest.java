@@ -61,7 +61,7 @@ class LeastOverlapTest {
         LayState state = lying(bench, 0, 0, 60, 0);
         moved(bench, state, Double.POSITIVE_INFINITY, ALIKE, wall, seed);
         assertThat(state.isPlaced(0)).isTrue();
-        assertThat(state.x[0] + 100).isLessThanOrEqualTo(wall + 1e-6);
+        assertThat(state.x[0] + 100).isLessThanOrEqualTo(wall + 1e-4);
     }
 
     /** It never goes anywhere worse than where it was. */
