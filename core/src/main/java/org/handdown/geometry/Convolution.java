@@ -118,11 +118,12 @@ final class Convolution {
         for (LineString line : uniqueLines(noder)) {
             polygonizer.add(line);
         }
+        BandedEdges path = new BandedEdges(Arrays.copyOf(all, allSize));
         List<Polygon> kept = new ArrayList<>();
         for (Object face : (Collection<?>) polygonizer.getPolygons()) {
             Polygon polygon = (Polygon) face;
             Coordinate inside = polygon.getInteriorPoint().getCoordinate();
-            if (wanted.test(winding(inside.x, inside.y))) {
+            if (wanted.test(path.winding(inside.x, inside.y))) {
                 kept.add(polygon);
             }
         }
@@ -149,23 +150,6 @@ final class Convolution {
             }
         }
         return unique.values();
-    }
-
-    private int winding(double x, double y) {
-        int winding = 0;
-        for (int e = 0; e < allSize; e += 4) {
-            double y0 = all[e + 1];
-            double y1 = all[e + 3];
-            if (y0 <= y != y1 <= y) {
-                double side = (all[e + 2] - all[e]) * (y - y0) - (x - all[e]) * (y1 - y0);
-                if (y0 <= y && side > 0) {
-                    winding++;
-                } else if (y1 <= y && side < 0) {
-                    winding--;
-                }
-            }
-        }
-        return winding;
     }
 
     /** Adds the edges of {@code moving} at the vertices of {@code still} in whose turn they lie. */

@@ -27,16 +27,12 @@ final class FaceTracer {
     /** Corners that turn by less than this from the straight line, in steps, are none. */
     private static final double STRAIGHT = 0.6;
 
-    private static final int BANDS = 48;
     private static final int INDEX_BITS = 24;
 
     private final double stepsPerMm;
 
-    // The closed path: from x, from y, to x, to y of each edge, in steps, by bands of y.
-    private final double[] path;
-    private final int[][] bands = new int[BANDS][];
-    private double lowY = Double.POSITIVE_INFINITY;
-    private double highY = Double.NEGATIVE_INFINITY;
+    /** The closed path, in steps. */
+    private final BandedEdges path;
 
     // Lines: left x, its y, right x, its y, length.
     private final double[] line;
@@ -60,7 +56,7 @@ final class FaceTracer {
      */
     FaceTracer(double[] path, double[] lines, double stepsPerMm) {
         this.stepsPerMm = stepsPerMm;
-        this.path = steps(path);
+        this.path = new BandedEdges(steps(path));
         this.line = sorted(steps(lines));
         this.length = new double[line.length / 4];
         for (int i = 0; i < length.length; i++) {
@@ -70,7 +66,6 @@ final class FaceTracer {
         this.cutX = new double[cutOf.length];
         this.cutY = new double[cutOf.length];
         Arrays.fill(slots, -1);
-        fillBands();
     }
 
     /** Rounded, so that ends that are one stay one and the path stays closed. */
@@ -127,64 +122,14 @@ final class FaceTracer {
             double aside = ASIDE / Math.hypot(dx, dy);
             double x = (spotX[a] + spotX[b]) / 2;
             double y = (spotY[a] + spotY[b]) / 2;
-            boolean left = wanted.test(winding(x - dy * aside, y + dx * aside));
-            boolean right = wanted.test(winding(x + dy * aside, y - dx * aside));
+            boolean left = wanted.test(path.winding(x - dy * aside, y + dx * aside));
+            boolean right = wanted.test(path.winding(x + dy * aside, y - dx * aside));
             if (left != right) {
                 from[n] = left ? a : b;
                 to[n++] = left ? b : a;
             }
         }
         return n == 0 ? Optional.of(Region.EMPTY) : joined(from, to, n);
-    }
-
-    // Winding number
-
-    private void fillBands() {
-        for (int i = 1; i < path.length; i += 2) {
-            lowY = Math.min(lowY, path[i]);
-            highY = Math.max(highY, path[i]);
-        }
-        int[] sizes = new int[BANDS];
-        for (int pass = 0; pass < 2; pass++) {
-            for (int e = 0; e < path.length; e += 4) {
-                int low = band(Math.min(path[e + 1], path[e + 3]));
-                int high = band(Math.max(path[e + 1], path[e + 3]));
-                for (int b = low; b <= high; b++) {
-                    if (pass == 1) {
-                        bands[b][sizes[b]] = e;
-                    }
-                    sizes[b]++;
-                }
-            }
-            for (int b = 0; b < BANDS && pass == 0; b++) {
-                bands[b] = new int[sizes[b]];
-                sizes[b] = 0;
-            }
-        }
-    }
-
-    private int band(double y) {
-        return Math.max(0, Math.min(BANDS - 1, (int) ((y - lowY) / Math.max(1, highY - lowY) * BANDS)));
-    }
-
-    private int winding(double x, double y) {
-        if (y < lowY || y > highY) {
-            return 0;
-        }
-        int winding = 0;
-        for (int e : bands[band(y)]) {
-            double y0 = path[e + 1];
-            double y1 = path[e + 3];
-            if (y0 <= y != y1 <= y) {
-                double side = (path[e + 2] - path[e]) * (y - y0) - (x - path[e]) * (y1 - y0);
-                if (y0 <= y && side > 0) {
-                    winding++;
-                } else if (y1 <= y && side < 0) {
-                    winding--;
-                }
-            }
-        }
-        return winding;
     }
 
     // Cutting
