@@ -44,7 +44,7 @@ final class Clearances {
     // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
     private volatile SoftReference<Obstacle>[][] obstacles = rows(0);
     private final Map<Pair, SoftReference<Obstacle>> unturned = new ConcurrentHashMap<>();
-    /** What nothing else may lie on, of each variant unturned: it and the gap round it. */
+    /** What nothing else may lie on, of each stencil: it and the gap round it. */
     private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
 
     private final Map<String, Region> usable = new ConcurrentHashMap<>();
@@ -56,12 +56,16 @@ final class Clearances {
             return new Obstacle(rim.opposite(), core.opposite());
         }
 
+        Obstacle moved(Point by) {
+            return new Obstacle(rim.moved(by.x(), by.y()), core.moved(by.x(), by.y()));
+        }
+
         Obstacle turned(double degrees) {
             return degrees == 0 ? this : new Obstacle(rim.turned(degrees), core.turned(degrees));
         }
     }
 
-    /** Two variants on their sides, and by how much the second is turned against the first, in steps of 10⁻⁷ degrees. */
+    /** Two stencils, and by how much the second is turned against the first, in steps of 10⁻⁷ degrees. */
     private record Pair(int fixed, int moving, long turn) {}
 
     /** Spots where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
@@ -125,21 +129,17 @@ final class Clearances {
     /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
     private Obstacle unturned(Shape fixed, Shape moving) {
         double by = GrainTurns.normal(moving.turnDeg - fixed.turnDeg);
-        Pair pair = new Pair(fixed.base, moving.base, Math.round(by * 1e7));
+        Pair pair = new Pair(fixed.stencil.number(), moving.stencil.number(), Math.round(by * 1e7));
+        Placement turn = new Placement(0, 0, by, false);
         Obstacle known = kept(unturned.get(pair));
         if (known == null) {
             List<Ring> kept = keptClear.computeIfAbsent(
-                    fixed.base, b -> grown(Region.of(turned(fixed, 0)), problem.gapMm() - DISTANCE_SLACK_MM));
-            known = obstacle(kept, turned(moving, by));
+                    fixed.stencil.number(),
+                    s -> grown(Region.of(fixed.stencil.ring()), problem.gapMm() - DISTANCE_SLACK_MM));
+            known = obstacle(kept, turn.toPanel(moving.stencil.ring()));
             unturned.put(pair, new SoftReference<>(known));
         }
-        return known;
-    }
-
-    private static Ring turned(Shape shape, double degrees) {
-        return shape.turnDeg == degrees
-                ? shape.lean
-                : new Placement(0, 0, degrees - shape.turnDeg, false).toPanel(shape.lean);
+        return known.moved(fixed.stencilAt.minus(turn.toPanel(moving.stencilAt)));
     }
 
     private Obstacle obstacle(List<Ring> fixed, Ring moving) {

@@ -156,8 +156,7 @@ public final class HandLay {
     private Shape shape(Placed placed) {
         int piece = problem.pieces().indexOf(problem.piece(placed.piece()));
         FitPiece.Variant variant = problem.pieces().get(piece).variant(placed.variant());
-        return new Shape(
-                0, 0, piece, variant, placed.at().rotation(), placed.at().mirrored(), true);
+        return Shape.alone(piece, variant, placed.at().rotation(), placed.at().mirrored());
     }
 
     /** The lay with the copy where the hand put it; the caller has seen that nothing is wrong. */

@@ -2,6 +2,7 @@ package org.handdown.lay;
 
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Placement;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.jspecify.annotations.Nullable;
@@ -9,8 +10,10 @@ import org.jspecify.annotations.Nullable;
 /** One way a piece may lie: a variant, turned and mirrored, its outline still at the origin of the panel frame. */
 final class Shape {
     final int index;
-    /** Shared by all turns of one variant on one side. */
-    final int base;
+    /** What its clearances are made from, before it is turned, and where that lies in its own frame. */
+    final Stencil stencil;
+
+    final Point stencilAt;
 
     final int piece;
     final FitPiece.Variant variant;
@@ -28,16 +31,19 @@ final class Shape {
     private volatile @Nullable Region seen;
     private volatile float @Nullable [] samples;
 
+    /** @param leanFlat covers the mirrored outline before it is turned, with few points */
     Shape(
             int index,
-            int base,
+            Stencil stencil,
+            Ring leanFlat,
             int piece,
             FitPiece.Variant variant,
             double turnDeg,
             boolean mirrored,
             boolean straight) {
         this.index = index;
-        this.base = base;
+        this.stencil = stencil;
+        this.stencilAt = new Point(leanFlat.box().minX(), leanFlat.box().minY());
         this.piece = piece;
         this.variant = variant;
         this.turnDeg = turnDeg;
@@ -46,7 +52,17 @@ final class Shape {
         this.ring = at(0, 0).toPanel(variant.outline());
         this.areaMm2 = ring.areaMm2();
         this.box = ring.box();
-        this.lean = Leaner.covering(ring);
+        this.lean = new Placement(0, 0, turnDeg, false).toPanel(leanFlat);
+    }
+
+    /** One that shares nothing with others, for a single look. */
+    static Shape alone(int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored) {
+        Ring flat = leanFlat(variant, mirrored);
+        return new Shape(0, new Stencil(0, flat), flat, piece, variant, turnDeg, mirrored, true);
+    }
+
+    static Ring leanFlat(FitPiece.Variant variant, boolean mirrored) {
+        return Leaner.covering(new Placement(0, 0, 0, mirrored).toPanel(variant.outline()));
     }
 
     /** The part of the piece that will be seen, where flaws to hide may not lie. */

@@ -7,13 +7,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.handdown.geometry.Ring;
 
 /** All ways in which each piece may lie on each panel by cloth, grain and handedness, the most worth first. */
 final class ShapeBook {
     private final FitProblem problem;
     private final List<Shape> shapes = new ArrayList<>();
     private final Map<Key, Shape> known = new HashMap<>();
-    private final Map<Key, Integer> bases = new HashMap<>();
+    private final Map<Ring, Stencil> stencils = new HashMap<>();
+    private final Map<Key, Ring> leanFlat = new HashMap<>();
     private final List<List<List<Shape>>> ways = new ArrayList<>();
 
     private record Key(int piece, String variant, double turn, boolean mirrored) {}
@@ -63,13 +65,28 @@ final class ShapeBook {
             for (FitPiece.Variant variant : piece.variants()) {
                 for (double turn : turns(piece, panel, variant, mirrored)) {
                     boolean straight = variant.anchor() != null || new GrainTurns(piece, panel).isStraight(turn);
-                    found.add(shape(new Key(pieceIndex, variant.id(), turn, mirrored), variant, straight));
+                    Shape shape = shape(new Key(pieceIndex, variant.id(), turn, mirrored), variant, straight);
+                    if (found.stream().noneMatch(s -> areTwins(piece, s, shape))) {
+                        found.add(shape);
+                    }
                 }
             }
         }
         found.sort(Comparator.comparingDouble((Shape s) -> piece.worthM2(s.variant))
                 .reversed());
         return List.copyOf(found);
+    }
+
+    /** A rectangle turned upside down lies as before: one of the two ways is enough, unless there is more to it than its outline. */
+    private static boolean areTwins(FitPiece piece, Shape one, Shape other) {
+        FitPiece.Variant variant = one.variant;
+        return variant == other.variant
+                && one.mirrored == other.mirrored
+                && variant.anchor() == null
+                && variant.hidden().isEmpty()
+                && piece.matches().isEmpty()
+                && piece.motif() == null
+                && Stencil.placed(one.ring).equals(Stencil.placed(other.ring));
     }
 
     private static List<Double> turns(FitPiece piece, FitPanel panel, FitPiece.Variant variant, boolean mirrored) {
@@ -89,8 +106,10 @@ final class ShapeBook {
 
     private Shape shape(Key key, FitPiece.Variant variant, boolean straight) {
         return known.computeIfAbsent(key, k -> {
-            int base = bases.computeIfAbsent(new Key(k.piece, k.variant, 0, k.mirrored), b -> bases.size());
-            Shape shape = new Shape(shapes.size(), base, k.piece, variant, k.turn, k.mirrored, straight);
+            Ring flat = leanFlat.computeIfAbsent(
+                    new Key(k.piece, k.variant, 0, k.mirrored), f -> Shape.leanFlat(variant, f.mirrored));
+            Stencil stencil = stencils.computeIfAbsent(Stencil.placed(flat), r -> new Stencil(stencils.size(), r));
+            Shape shape = new Shape(shapes.size(), stencil, flat, k.piece, variant, k.turn, k.mirrored, straight);
             shapes.add(shape);
             return shape;
         });
