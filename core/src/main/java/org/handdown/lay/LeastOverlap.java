@@ -87,8 +87,9 @@ final class LeastOverlap {
     /**
      * @param now weighted overlap where the copy lies; infinite for one that lies nowhere yet
      * @param weights of the copy against each other copy
+     * @return true if it lies elsewhere now
      */
-    void move(int copy, double now, double[] weights) {
+    boolean move(int copy, double now, double[] weights) {
         boolean isNew = now == Double.POSITIVE_INFINITY;
         int was = state.shape[copy];
         best = isNew ? FAR : now;
@@ -108,14 +109,16 @@ final class LeastOverlap {
                     look(copy, panel, shape, own && !isNew && panel == state.panel[copy], wide, weights);
                 }
                 if (stop.getAsBoolean()) {
-                    return;
+                    return false;
                 }
             }
         }
+        boolean moved = isNew || best < now;
         state.shape[copy] = bestShape;
         state.panel[copy] = bestPanel;
         state.x[copy] = bestX;
         state.y[copy] = bestY;
+        return moved;
     }
 
     private boolean isAllowed(int copy, int piece, int panel, Shape shape) {

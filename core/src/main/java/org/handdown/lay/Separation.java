@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
+import org.handdown.geometry.Box;
 
 /**
  * Places everything and works the overlaps out: missing copies are put where they overlap least, then one overlapping copy after the
@@ -31,6 +32,8 @@ final class Separation {
     private final int copies;
     /** Of each pair of copies, both ways round. */
     private final double[][] weights;
+    /** How deep each pair overlaps as the copies lie now, mm. */
+    private final double[][] depths;
 
     private LayState state;
     private LayState nearest;
@@ -43,6 +46,7 @@ final class Separation {
         this.spot = new LeastOverlap(bench, random, stop, spots);
         this.copies = bench.pieceOf().length;
         this.weights = new double[copies][copies];
+        this.depths = new double[copies][copies];
         this.state = new LayState(0);
         this.nearest = state;
     }
@@ -74,6 +78,9 @@ final class Separation {
                 break;
             }
         }
+        for (int copy = 0; copy < copies; copy++) {
+            measure(copy);
+        }
         nearest = state.copy();
         double least = Double.POSITIVE_INFINITY;
         int patience = PATIENCE;
@@ -85,8 +92,8 @@ final class Separation {
             Collections.shuffle(wrong, random);
             for (int copy : wrong) {
                 double now = state.isPlaced(copy) && !bench.pinned()[copy] ? overlap(copy) : 0;
-                if (now > NOTHING_MM) {
-                    spot.move(copy, now, weights[copy]);
+                if (now > NOTHING_MM && spot.move(copy, now, weights[copy])) {
+                    measure(copy);
                 }
                 if (stop.getAsBoolean()) {
                     break;
@@ -109,8 +116,9 @@ final class Separation {
             weights[copy][other] = StrictMath.exp(random.nextGaussian());
         }
         spot.move(copy, Double.POSITIVE_INFINITY, weights[copy]);
+        measure(copy);
         for (int other = 0; other < copies && state.isPlaced(copy); other++) {
-            if (other != copy && state.isPlaced(other) && depth(other, copy) > NOTHING_MM) {
+            if (depths[copy][other] > NOTHING_MM) {
                 state.shape[bench.pinned()[other] ? copy : other] = -1;
             }
         }
@@ -136,10 +144,33 @@ final class Separation {
         return bench.book().shape(state.shape[copy]);
     }
 
-    private double depth(int a, int b) {
-        if (state.panel[a] != state.panel[b]) {
-            return 0;
+    // Overlaps
+
+    /** How deep a copy overlaps each other one, where it lies now. */
+    private void measure(int copy) {
+        for (int other = 0; other < copies; other++) {
+            boolean both = other != copy && state.isPlaced(copy) && state.isPlaced(other);
+            double depth =
+                    both && state.panel[copy] == state.panel[other] && areNear(copy, other) ? depth(other, copy) : 0;
+            depths[copy][other] = depth;
+            depths[other][copy] = depth;
         }
+    }
+
+    /** Boxes that do not meet tell most pairs, without a look at their no-fit polygon. */
+    private boolean areNear(int a, int b) {
+        Box boxA = shape(a).box;
+        Box boxB = shape(b).box;
+        double gap = bench.problem().gapMm();
+        double dx = state.x[b] - state.x[a];
+        double dy = state.y[b] - state.y[a];
+        return boxA.maxX() + gap > dx + boxB.minX()
+                && dx + boxB.maxX() + gap > boxA.minX()
+                && boxA.maxY() + gap > dy + boxB.minY()
+                && dy + boxB.maxY() + gap > boxA.minY();
+    }
+
+    private double depth(int a, int b) {
         return bench.clearances()
                 .between(shape(a), shape(b))
                 .core()
@@ -149,8 +180,8 @@ final class Separation {
     private List<Integer> overlapping() {
         List<Integer> wrong = new ArrayList<>();
         for (int a = 0; a < copies; a++) {
-            for (int b = 0; b < copies && state.isPlaced(a); b++) {
-                if (b != a && state.isPlaced(b) && depth(a, b) > NOTHING_MM) {
+            for (double depth : depths[a]) {
+                if (depth > NOTHING_MM) {
                     wrong.add(a);
                     break;
                 }
@@ -163,13 +194,10 @@ final class Separation {
     private double reweigh() {
         double worst = 0;
         double all = 0;
-        double[][] depths = new double[copies][copies];
         for (int a = 0; a < copies; a++) {
-            for (int b = 0; b < a && state.isPlaced(a); b++) {
-                double d = state.isPlaced(b) ? depth(a, b) : 0;
-                depths[a][b] = d;
-                worst = Math.max(worst, d);
-                all += d;
+            for (int b = 0; b < a; b++) {
+                worst = Math.max(worst, depths[a][b]);
+                all += depths[a][b];
             }
         }
         for (int a = 0; a < copies; a++) {
@@ -190,8 +218,7 @@ final class Separation {
     private double overlap(int copy) {
         double sum = 0;
         for (int other = 0; other < copies; other++) {
-            double d = other == copy || !state.isPlaced(other) ? 0 : depth(other, copy);
-            sum += d == 0 ? 0 : d * weights[copy][other];
+            sum += depths[copy][other] * weights[copy][other];
         }
         return sum;
     }
@@ -208,7 +235,7 @@ final class Separation {
                 }
                 double cost = 0;
                 for (int other : wrong) {
-                    cost += other != copy && depth(other, copy) > NOTHING_MM ? shape(other).areaMm2 : 0;
+                    cost += depths[copy][other] > NOTHING_MM ? shape(other).areaMm2 : 0;
                 }
                 // Taking this one off frees so much for so little.
                 double gain = cost / shape(copy).areaMm2;
@@ -218,6 +245,7 @@ final class Separation {
                 }
             }
             state.shape[worst] = -1;
+            measure(worst);
         }
         return sound;
     }
