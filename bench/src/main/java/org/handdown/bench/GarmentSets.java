@@ -3,6 +3,8 @@ package org.handdown.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Ring;
@@ -37,12 +39,47 @@ final class GarmentSets {
             new Set("jacket and wrap skirt", true, Map.of("jacket", List.of(1650.0), "wrap-skirt", List.of(1650.0))),
             new Set("dungarees in four sizes", false, Map.of("dungarees", List.of(920.0, 1040.0, 1160.0, 1280.0))));
 
+    /** Whole garments, for sets drawn at random. */
+    private static final List<String> GARMENTS = List.of(
+            "dungarees",
+            "elastic-trousers",
+            "shorts",
+            "pyjamas",
+            "t-shirt",
+            "tunic",
+            "smock",
+            "bodywarmer",
+            "jacket",
+            "apron",
+            "wrap-skirt",
+            "a-line-skirt",
+            "beanie",
+            "cap");
+
+    private static final int FEWEST_GARMENTS = 2;
+    private static final int MOST_GARMENTS = 6;
+    private static final double SHORTEST_WEARER_MM = 920;
+    private static final double TALLEST_WEARER_MM = 1450;
+
     private GarmentSets() {}
+
+    /** What a family might cut from one length of cloth: garments, wearers and whether there is a pile all follow from the seed. */
+    static Set drawn(long seed) {
+        SplittableRandom random = new SplittableRandom(seed);
+        Map<String, List<Double>> garments = new TreeMap<>();
+        int count = FEWEST_GARMENTS + random.nextInt(MOST_GARMENTS - FEWEST_GARMENTS + 1);
+        for (int i = 0; i < count; i++) {
+            double height = Math.rint(random.nextDouble(SHORTEST_WEARER_MM, TALLEST_WEARER_MM));
+            garments.computeIfAbsent(GARMENTS.get(random.nextInt(GARMENTS.size())), g -> new ArrayList<>())
+                    .add(height);
+        }
+        return new Set("set " + seed + " of " + String.join(", ", garments.keySet()), random.nextBoolean(), garments);
+    }
 
     static FitProblem problem(Set set) {
         List<FitPiece> pieces = new ArrayList<>();
-        new java.util.TreeMap<>(set.garments)
-                .forEach((id, heights) -> heights.forEach(h -> pieces.addAll(pieces(id, h))));
+        new TreeMap<>(set.garments)
+                .forEach((id, heights) -> heights.stream().distinct().forEach(h -> pieces.addAll(pieces(id, h))));
         double area = pieces.stream()
                 .mapToDouble(p -> p.quantity() * p.variants().get(0).outline().areaMm2())
                 .sum();
