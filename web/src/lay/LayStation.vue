@@ -233,7 +233,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       </template>
       <template #lays>
         <LaysSheet
-          :lays="project.lays"
+          :project="project"
           :busy="running || hand.busy.value"
           :shown="lookedAt('kept')"
           :problem="hand.problem.value"

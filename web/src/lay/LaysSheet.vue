@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { BookmarkPlus, Eye, Trash2, Undo2 } from '@lucide/vue'
-import { ref } from 'vue'
-import type { Problem, Schemas } from '../api/client'
+import { computed, ref } from 'vue'
+import type { Problem, ProjectView, Schemas } from '../api/client'
 import PlainField from '../ui/PlainField.vue'
+import LaySketch from './LaySketch.vue'
+import { useKeptLays } from './useKeptLays'
 
 /** The lay at work beside those that were kept: what each uses, leaves, keeps and costs. */
-const { lays } = defineProps<{
-  lays: Schemas['LayFigures'][]
+const { project } = defineProps<{
+  project: ProjectView
   busy: boolean
   /** place of the kept lay that lies on the table to be looked at */
   shown?: number
@@ -18,6 +20,8 @@ const emit = defineEmits<{
   takeUp: [index: number]
   letGo: [index: number]
 }>()
+const lays = computed(() => project.lays)
+const kept = useKeptLays(() => project)
 const name = ref('')
 function keep() {
   emit('keep', name.value)
@@ -51,6 +55,13 @@ const rows: { words: string; of: (l: Schemas['LayFigures']) => string }[] = [
           </tr>
         </thead>
         <tbody>
+          <tr v-if="project.lay && kept.length" class="border-b border-line align-top">
+            <th scope="row" class="py-1 pr-2 text-left font-normal text-muted">as it lies</th>
+            <td class="px-2 py-1"><LaySketch :lay="project.lay" name="The lay at work, small" /></td>
+            <td v-for="(k, i) in kept" :key="i" class="px-2 py-1">
+              <LaySketch :lay="k" :besides="project.lay" :name="`“${lays[i + 1]?.name}”, small`" />
+            </td>
+          </tr>
           <tr v-for="r in rows" :key="r.words" class="border-b border-line">
             <th scope="row" class="py-1 pr-2 text-left font-normal text-muted">{{ r.words }}</th>
             <td v-for="(l, i) in lays" :key="i" class="px-2 py-1 tabular-nums">{{ r.of(l) }}</td>
@@ -58,6 +69,9 @@ const rows: { words: string; of: (l: Schemas['LayFigures']) => string }[] = [
         </tbody>
       </table>
     </div>
+    <p v-if="project.lay && kept.length" class="text-sm text-muted">
+      Filled pieces lie otherwise than in the lay at work.
+    </p>
     <ul class="grid gap-2">
       <li v-for="(l, i) in lays.slice(1)" :key="l.name" class="flex flex-wrap items-center gap-2">
         <span class="grow font-semibold">{{ l.name }}</span>

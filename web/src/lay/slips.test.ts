@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { button, field, project, seat, settle } from '../testing/hand'
 import HelpSlip from './HelpSlip.vue'
 import HowFarSheet from './HowFarSheet.vue'
+import LaySketch from './LaySketch.vue'
 import LaysSheet from './LaysSheet.vue'
 import LeftSheet from './LeftSheet.vue'
 import UnplacedList from './UnplacedList.vue'
@@ -97,7 +98,10 @@ describe('lays side by side', () => {
   })
 
   it('tells figures of each and keeps another under a name', async () => {
-    const { wrapper } = seat(LaysSheet, { lays: [lay('', 14), lay('all whole', 15)], busy: false })
+    const { wrapper } = seat(LaysSheet, {
+      project: project({ lays: [lay('', 14), lay('all whole', 15)] }),
+      busy: false,
+    })
     expect(wrapper.get('tbody tr').text()).toContain('14 of 1515 of 15')
     await field(wrapper, 'Keep this lay as').setValue('with a seam')
     await wrapper.get('form').trigger('submit')
@@ -106,6 +110,72 @@ describe('lays side by side', () => {
     expect(wrapper.emitted('takeUp')?.[0]).toEqual([0])
     await button(wrapper, 'Let “all whole” go').trigger('click')
     expect(wrapper.emitted('letGo')?.[0]).toEqual([0])
+  })
+})
+
+describe('lays as they lie', () => {
+  const square = (x: number, y: number) => [
+    [x, y],
+    [x + 100, y],
+    [x + 100, y + 100],
+    [x, y + 100],
+  ]
+  const placed = (piece: string, copy: number, x: number) =>
+    ({ piece, copy, panel: 'back', x, y: 0, rotation: 0, mirrored: false, ring: square(x, 0) }) as never
+  const drawn = (...pieces: never[]) => ({
+    panels: [{ id: 'back', outline: square(0, 0) }],
+    placed: pieces,
+  })
+
+  it('fills the pieces that lie otherwise, and counts copies as alike', () => {
+    const besides = drawn(placed('strap', 0, 0), placed('strap', 1, 20), placed('bib', 0, 50))
+    const lay = drawn(placed('strap', 0, 20), placed('strap', 1, 0), placed('bib', 0, 51))
+    const { wrapper } = seat(LaySketch, { lay, besides, name: '“with a seam”, small' })
+    expect(wrapper.get('svg').attributes('aria-label')).toBe('“with a seam”, small')
+    expect(wrapper.findAll('path')).toHaveLength(4)
+    expect(wrapper.findAll('.fill-madder')).toHaveLength(1)
+    expect(wrapper.get('.fill-madder').attributes('d')).toMatch(/^M51 0/)
+  })
+
+  it('fills nothing where there is nothing to hold it against', () => {
+    const { wrapper } = seat(LaySketch, { lay: drawn(placed('bib', 0, 0)), name: 'The lay at work, small' })
+    expect(wrapper.findAll('.fill-madder')).toHaveLength(0)
+  })
+
+  it('draws each kept lay beside its figures', async () => {
+    const figures = (name: string) => ({
+      name,
+      at: '',
+      placed: 1,
+      wanted: 1,
+      used: '',
+      left: '',
+      largest: '',
+      wholePanels: 0,
+      keptEdges: 0,
+      minutesSaved: 0,
+      seamsAdded: 0,
+    })
+    const { wrapper, asked } = seat(
+      LaysSheet,
+      {
+        project: project({
+          lay: drawn(placed('bib', 0, 0)) as never,
+          lays: [figures(''), figures('whole'), figures('pieced')],
+        }),
+        busy: false,
+      },
+      undefined,
+      drawn(placed('bib', 0, 30)),
+    )
+    await flushPromises()
+    expect(asked.map((a) => a.path)).toEqual(['/api/projects/p/lay/kept/0', '/api/projects/p/lay/kept/1'])
+    expect(wrapper.findAll('svg[role=img]').map((s) => s.attributes('aria-label'))).toEqual([
+      'The lay at work, small',
+      '“whole”, small',
+      '“pieced”, small',
+    ])
+    expect(wrapper.findAll('.fill-madder')).toHaveLength(2)
   })
 })
 
