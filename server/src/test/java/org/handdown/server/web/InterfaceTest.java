@@ -13,7 +13,7 @@ class InterfaceTest extends HouseholdTest {
         var described = read(newHousehold(), "/api/openapi").body();
         var committed = json.readTree(Files.readString(Path.of("../web/openapi.json")));
         assertThat(described)
-                .as("web/openapi.json is old: fetch /api/openapi anew and run npm run types in web")
+                .as("web/openapi.json is old: fetch /api/openapi anew")
                 .isEqualTo(committed);
     }
 
