@@ -26,15 +26,4 @@ class InterfaceTest extends HouseholdTest {
         assertThat(call(user, "POST", "/api/stash/import", "{}").status()).isEqualTo(422);
         assertThat(read(newHousehold(), "/api/stash").body()).isEmpty();
     }
-
-    @Test
-    void sheetsComeAsFiles() {
-        var user = newHousehold();
-        String project = importDemo(user);
-        for (String sheet : new String[] {"chalk-out.pdf", "pattern.pdf?paper=letter", "lay.svg", "cut-list.csv"}) {
-            assertThat(read(user, project + "/sheets/" + sheet).status())
-                    .as(sheet)
-                    .isEqualTo(200);
-        }
-    }
 }
