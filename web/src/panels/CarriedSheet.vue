@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { Plus, Trash2 } from '@lucide/vue'
-import { reactive, ref, watch } from 'vue'
+import { Crosshair, Plus, Trash2 } from '@lucide/vue'
+import { onUnmounted, reactive, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -10,13 +10,21 @@ import TickField from '../ui/TickField.vue'
 
 /** What the cloth of a panel carries besides its edges: grain, pile, sides, stripes, motifs, and what it went through. */
 const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
+const emit = defineEmits<{
+  /** asks for the next spot that is tapped on the drawing; undefined: for none any more */
+  point: [(((x: number, y: number) => void) | undefined)?]
+}>()
 const { change, busy, problem } = useHand()
 type Carried = Schemas['CarriedView']
 const form = ref<Carried>(structured(panel.carried))
 watch(
   () => [panel.id, project.version],
-  () => (form.value = structured(panel.carried)),
+  () => {
+    form.value = structured(panel.carried)
+    point(undefined)
+  },
 )
+onUnmounted(() => point(undefined))
 function structured(c: Carried): Carried {
   return JSON.parse(JSON.stringify(c)) as Carried
 }
@@ -46,7 +54,7 @@ function grain() {
   if (g.grain === 'EDGE' && !g.grainEdge) g.grainEdge = panel.edges[0]?.name ?? ''
   if (g.grain !== 'POINTS' || g.fromX !== g.toX || g.fromY !== g.toY) void store()
 }
-const point = ['fromX', 'fromY', 'toX', 'toY'] as const
+const ends = ['fromX', 'fromY', 'toX', 'toY'] as const
 const words = {
   fromX: 'one end, from the middle (− to the left)',
   fromY: 'its height above the zero',
@@ -62,6 +70,24 @@ function addRepeat() {
     first: '',
     matched: true,
   })
+}
+/** The motif whose middle is to be tapped on the drawing. */
+const pointed = ref<number>()
+function point(i: number | undefined) {
+  pointed.value = i
+  emit(
+    'point',
+    i === undefined
+      ? undefined
+      : (x, y) => {
+          pointed.value = undefined
+          const motif = form.value.motifs[i]
+          if (!motif) return
+          motif.x = `${x} mm`
+          motif.y = `${y} mm`
+          if (motif.name) void store()
+        },
+  )
 }
 const pressing = reactive({
   what: 'pressed',
@@ -105,7 +131,7 @@ const unpress = () =>
       />
       <template v-if="form.grain === 'POINTS'">
         <MeasureField
-          v-for="p in point"
+          v-for="p in ends"
           :key="p"
           :label="words[p]"
           :value="form[p]"
@@ -233,9 +259,14 @@ const unpress = () =>
           :problem="problem"
           @settle="(t) => (m.y = t)"
         />
-        <button class="act justify-self-start" :disabled="busy || !m.name || !m.x || !m.y" @click="store">
-          Keep it so
-        </button>
+        <div v-if="pointed === i" class="flex flex-wrap items-center gap-2">
+          <span role="status">Tap its middle on the drawing.</span>
+          <button class="act" @click="point(undefined)">Leave it</button>
+        </div>
+        <div v-else class="flex flex-wrap gap-2">
+          <button class="act" :disabled="busy" @click="point(i)"><Crosshair :size="16" /> Point at it</button>
+          <button class="act" :disabled="busy || !m.name || !m.x || !m.y" @click="store">Keep it so</button>
+        </div>
       </fieldset>
       <button class="act justify-self-start" @click="form.motifs.push({ name: '', x: '', y: '' })">
         <Plus :size="16" /> A motif

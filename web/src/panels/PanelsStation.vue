@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -83,9 +83,18 @@ const addFlaw = () => save({}, [...bodies(), { ...plain, y: panel.value?.station
 const addLikely = (f: FlawBody) => save({}, [...bodies(), { ...f }])
 /** Points tapped round a flaw on the drawing; three make one. */
 const walk = ref<number[][]>()
+/** What waits for one spot to be tapped on the drawing. */
+const pointing = shallowRef<(x: number, y: number) => void>()
 function tap(x: number, y: number) {
   const turned = panel.value?.carried.wrongSideUp ? -1 : 1
-  if (walk.value) walk.value = [...walk.value, [(Math.round(x * 10) / 10) * turned, Math.round(y * 10) / 10]]
+  const at = [(Math.round(x * 10) / 10) * turned, Math.round(y * 10) / 10] as const
+  if (pointing.value) {
+    const told = pointing.value
+    pointing.value = undefined
+    told(...at)
+  } else if (walk.value) {
+    walk.value = [...walk.value, [...at]]
+  }
 }
 async function walkedRound() {
   const outline = walk.value ?? []
@@ -154,7 +163,7 @@ const removeFlaw = (i: number) =>
         :asked="asked"
         :all="showAll"
         :wrong-side="wrongSide"
-        :walk="walk"
+        :walk="walk ?? (pointing ? [] : undefined)"
         @pick="(id) => (picked = id)"
         @tap="tap"
       >
@@ -329,7 +338,8 @@ const removeFlaw = (i: number) =>
               </button>
             </section>
           </div></template
-        ><template #carried><CarriedSheet :project="project" :panel="panel" /></template
+        ><template #carried
+          ><CarriedSheet :project="project" :panel="panel" @point="(to) => (pointing = to)" /></template
         ><template #reshape><ReshapeSheet :project="project" :panel="panel" /></template
       ></SlipTabs>
     </div>

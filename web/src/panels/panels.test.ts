@@ -74,6 +74,37 @@ describe('what a panel carries', () => {
     expect(wrapper.text()).not.toContain('Lines the other way')
   })
 
+  it('takes the middle of a motif from a tap on the drawing', async () => {
+    const withMotif = { ...panel, carried: { ...carried, motifs: [{ name: 'flower', x: '', y: '' }] } }
+    const { wrapper, asked } = seat(CarriedSheet, { project: table(), panel: withMotif })
+    await button(wrapper, 'Point at it').trigger('click')
+    expect(wrapper.get('[role=status]').text()).toBe('Tap its middle on the drawing.')
+    const calls = wrapper.emitted('point') ?? []
+    const told = calls[calls.length - 1]?.[0] as (x: number, y: number) => void
+    told(-35.5, 120)
+    await flushPromises()
+    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'flower', x: '-35.5 mm', y: '120 mm' }] })
+    expect(wrapper.find('[role=status]').exists()).toBe(false)
+  })
+
+  it('waits for the name of a motif that was pointed at, and can be told to leave it', async () => {
+    const { wrapper, asked } = seat(CarriedSheet, { project: table(), panel })
+    await button(wrapper, 'A motif').trigger('click')
+    await button(wrapper, 'Point at it').trigger('click')
+    await button(wrapper, 'Leave it').trigger('click')
+    const calls = wrapper.emitted('point') ?? []
+    expect(calls[calls.length - 1]?.[0]).toBeUndefined()
+    await button(wrapper, 'Point at it').trigger('click')
+    const again = wrapper.emitted('point') ?? []
+    ;(again[again.length - 1]?.[0] as (x: number, y: number) => void)(10, 20)
+    await flushPromises()
+    expect(asked).toHaveLength(0)
+    await field(wrapper, 'Motif 1').setValue('leaf')
+    await button(wrapper, 'Keep it so').trigger('click')
+    await flushPromises()
+    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'leaf', x: '10 mm', y: '20 mm' }] })
+  })
+
   it('scales by one distance before and after', async () => {
     const { wrapper, asked } = seat(CarriedSheet, { project: table(), panel })
     expect(button(wrapper, 'Scale the panel').attributes('disabled')).toBeDefined()

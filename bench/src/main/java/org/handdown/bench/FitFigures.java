@@ -155,7 +155,8 @@ public final class FitFigures {
         for (int i = 0; i < DRAWN_SETS; i++) {
             sets.add(GarmentSets.drawn(SEED + i));
         }
-        out.atMost("garment sets drawn at random, length over bottom-left fill", lengthOverPlain(sets), "", LEAST_SAVED);
+        out.atMost(
+                "garment sets drawn at random, length over bottom-left fill", lengthOverPlain(sets), "", LEAST_SAVED);
     }
 
     private double lengthOverPlain(List<GarmentSets.Set> sets) throws IOException, InterruptedException {
