@@ -134,7 +134,16 @@ defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })
         <template v-for="m in along" :key="m.mm">
           <template v-if="m.px > 30">
             <line x1="34" :x2="m.text ? 26 : 30" :y1="m.px" :y2="m.px" />
-            <text v-if="m.text" x="24" :y="m.px + 4" text-anchor="end" stroke="none">{{ m.text }}</text>
+            <text
+              v-if="m.text"
+              x="24"
+              :y="m.px + 4"
+              :class="{ 'text-[11px]': m.text.length > 3 }"
+              text-anchor="end"
+              stroke="none"
+            >
+              {{ m.text }}
+            </text>
           </template>
         </template>
         <rect x="0" y="0" width="34" height="26" class="fill-paper stroke-line" />

@@ -20,13 +20,21 @@ const wide = computed(() =>
     return sum + b.maxX - b.minX + GAP_MM
   }, 0),
 )
-/** Two rows of cloth fill a square better than one. */
-const panels = computed(() =>
-  inRows(lay.panels, (p) => p.outline, lay.panels.length > 3 ? wide.value * 0.6 : wide.value, GAP_MM),
-)
-const bounds = computed(() =>
-  boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy]))),
-)
+const MOST_ROWS = 3
+/** In as many rows as show the cloth largest in a square. */
+const panels = computed(() => {
+  const ways = Array.from({ length: MOST_ROWS }, (_, rows) =>
+    inRows(lay.panels, (p) => p.outline, (wide.value / (rows + 1)) * 1.15, GAP_MM),
+  )
+  const side = (way: (typeof ways)[number]) => {
+    const b = boundsOfAll(way)
+    return Math.max(b.maxX - b.minX, b.maxY - b.minY)
+  }
+  return ways.reduce((best, way) => (side(way) < side(best) ? way : best))
+})
+const boundsOfAll = (way: { item: { outline: number[][] }; dx: number; dy: number }[]) =>
+  boundsOf(way.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy])))
+const bounds = computed(() => boundsOfAll(panels.value))
 const other = computed(() => (besides ? differing(lay.placed, besides.placed) : new Set<string>()))
 const lies = (panel: string) => lay.placed.filter((p) => p.panel === panel)
 const margin = computed(() => (bounds.value.maxX - bounds.value.minX) * 0.02)
@@ -38,7 +46,7 @@ const box = computed(() => {
 </script>
 
 <template>
-  <svg role="img" :aria-label="name" :viewBox="box" class="block h-28 w-full min-w-24">
+  <svg role="img" :aria-label="name" :viewBox="box" class="block aspect-square w-full min-w-24">
     <g transform="scale(1 -1)">
       <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
         <path
