@@ -1,6 +1,7 @@
 package org.handdown.bench;
 
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
@@ -10,10 +11,23 @@ import org.handdown.lay.Placed;
 /** A panel crowded with the pieces that it was cut into, one of which a hand picks up. */
 record Crowd(FitProblem problem, FitLayout layout) {
     private static final long SEED = 41;
+    private static final int MOST_STEPS = 2000;
 
     static Crowd of(int pieces) {
         FitProblem problem = Jigsaws.jigsaw(pieces, 1, Jigsaws.Turning.ONE_WAY, 1, SEED);
-        return new Crowd(problem, Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 4, 1, 1)));
+        AtomicBoolean whole = new AtomicBoolean();
+        FitLayout layout = new Fitter(
+                        problem,
+                        new Fitter.Budget(Double.POSITIVE_INFINITY, MOST_STEPS, 1, 1),
+                        System::nanoTime,
+                        whole::get,
+                        lay -> whole.set(lay.placements().size() == pieces))
+                .fit();
+        if (layout.placements().size() < pieces) {
+            throw new IllegalStateException(
+                    "The panel is not crowded: " + layout.placements().size() + " lie on it.");
+        }
+        return new Crowd(problem, layout);
     }
 
     HandLay hand() {

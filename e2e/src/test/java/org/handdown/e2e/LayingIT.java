@@ -122,6 +122,11 @@ class LayingIT extends Seated {
                         .getByRole(
                                 AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("pieces that lie"))))
                 .containsText("14 of 15");
+        Locator sketch =
+                table.page().getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("“all whole”, small"));
+        assertThat(sketch).isVisible();
+        // The pocket that was taken off lies otherwise than in the lay at work, and nothing else does.
+        assertThat(sketch.locator(".fill-madder")).hasCount(1);
         table.button("Show").click();
         assertThat(table.text("You are looking at a kept lay")).isVisible();
         table.button("Take it up").click();

@@ -4,7 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
@@ -207,5 +210,29 @@ class SurveyIT extends Seated {
                 .filter(t -> t.startsWith(begins))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void aMotifIsPointedAtOnTheDrawing() {
+        table.bring("1-dungarees.project.json");
+        table.goTo("Panels");
+        table.sheet("Carries");
+        table.button("A motif").click();
+        table.field("Motif 1").fill("flower");
+        table.button("Point at it").click();
+        assertThat(table.text("Tap its middle on the drawing.")).isVisible();
+        Locator panel = table.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("front left leg").setExact(true));
+        BoundingBox box = panel.boundingBox();
+        table.page().mouse().click(box.x + box.width / 2, box.y + box.height / 2);
+        assertThat(table.text("Tap its middle on the drawing.")).isHidden();
+        assertThat(table.page().locator("svg text").getByText("flower")).isVisible();
+        // Half the height of the leg, about: a point of the cloth, not of the screen.
+        Locator height = table.page().getByLabel("its height above the zero").last();
+        assertThat(height).hasValue(Pattern.compile("[45]\\d\\.\\d cm"));
+        table.button("Undo").click();
+        assertThat(table.page().locator("svg text").getByText("flower")).isHidden();
     }
 }
