@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
+import { heldBib as bib } from '../testing/hand'
 import { useCarry, type LyingPanel } from './useCarry'
-import type { Held } from './useHandLay'
 
 const square = [
   [0, 0],
@@ -13,16 +13,6 @@ const panels = ref([
   { item: { id: 'left', outline: square }, dx: 0 },
   { item: { id: 'right', outline: square }, dx: 300 },
 ] as unknown as LyingPanel[])
-const bib: Held = {
-  piece: 'bib',
-  copy: 0,
-  variant: 'plain',
-  panel: 'left',
-  x: 10,
-  y: 20,
-  rotation: 0,
-  mirrored: false,
-}
 /** A pointer over a spot of the table, mm. */
 const at = (x: number, y: number) =>
   ({ x, y, pointerId: 1, currentTarget: { setPointerCapture: () => {} } }) as unknown as PointerEvent

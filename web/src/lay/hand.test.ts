@@ -1,19 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
 import type { ProjectHand } from '../project/useProject'
-import { answer, type Asked } from '../testing/hand'
-import { useHandLay, type Held } from './useHandLay'
+import { answer, heldBib as bib, type Asked } from '../testing/hand'
+import { useHandLay } from './useHandLay'
 
-const bib: Held = {
-  piece: 'bib',
-  copy: 0,
-  variant: 'plain',
-  panel: 'left',
-  x: 10,
-  y: 20,
-  rotation: 0,
-  mirrored: false,
-}
 /** Spots in a square of 100 mm; what lies beyond it is past the edge. */
 const square = {
   areas: [

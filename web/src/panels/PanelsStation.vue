@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { isInside } from '../lay/glide'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
@@ -89,6 +90,8 @@ function tap(x: number, y: number) {
   const turned = panel.value?.carried.wrongSideUp ? -1 : 1
   const at = [(Math.round(x * 10) / 10) * turned, Math.round(y * 10) / 10] as const
   if (pointing.value) {
+    // Beside the cloth there is nothing to point at.
+    if (!isInside(panel.value?.outline ?? [], { x, y })) return
     const told = pointing.value
     pointing.value = undefined
     told(...at)

@@ -3,6 +3,7 @@ import { mount } from '@vue/test-utils'
 import type { Middleware } from 'openapi-fetch'
 import { ref, type Component } from 'vue'
 import { api, type Problem, type ProjectView } from '../api/client'
+import type { Held } from '../lay/useHandLay'
 import { handKey } from '../project/hand'
 import type { ProjectHand } from '../project/useProject'
 
@@ -29,6 +30,18 @@ export const project = (over: Partial<ProjectView> = {}) =>
     log: [],
     ...over,
   }) as unknown as ProjectView
+
+/** A piece as a hand holds it. */
+export const heldBib: Held = {
+  piece: 'bib',
+  copy: 0,
+  variant: 'plain',
+  panel: 'left',
+  x: 10,
+  y: 20,
+  rotation: 0,
+  mirrored: false,
+}
 
 let listening: Middleware | undefined
 

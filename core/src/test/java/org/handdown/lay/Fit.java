@@ -84,6 +84,11 @@ final class Fit {
         return new FitPiece(id, quantity, handed, List.of(), grain, 0, true, null, List.of(variants), List.of());
     }
 
+    /** Copies along the grain that must meet in the pattern at these points. */
+    static FitPiece matched(Ring outline, int quantity, FitPiece.Match... matches) {
+        return piece("a", outline, quantity).withMatches(List.of(matches));
+    }
+
     static FitPiece.Variant variant(
             String id, Ring outline, FitPiece.@Nullable Anchor anchor, double bonus, Ring... hidden) {
         return new FitPiece.Variant(id, outline, List.of(hidden), anchor, bonus);

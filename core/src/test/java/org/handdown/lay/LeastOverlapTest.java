@@ -79,17 +79,8 @@ class LeastOverlapTest {
     @Property(tries = 20)
     void aMatchedCopyKeepsToThePattern(@ForAll long seed) {
         FitPanel panel = Fit.striped(Fit.panel("p", Ring.rectangle(0, 0, 500, 300)), new Repeat("s", 0, 40, 0));
-        FitPiece piece = new FitPiece(
-                "a",
-                3,
-                Handed.SAME,
-                List.of(),
-                PieceGrain.LENGTHWISE,
-                0,
-                true,
-                null,
-                List.of(Fit.variant("plain", Fit.SQUARE_100, null, 0)),
-                List.of(new FitPiece.Match("g", "s", new org.handdown.geometry.Point(0, 50))));
+        FitPiece piece =
+                Fit.matched(Fit.SQUARE_100, 3, new FitPiece.Match("g", "s", new org.handdown.geometry.Point(0, 50)));
         Bench bench = Bench.of(Fit.fill(List.of(panel), piece));
         LayState state = lying(bench, 15, 0, 15, 100);
         LeastOverlap spot = new LeastOverlap(bench, new Random(seed), () -> false, new Spots(3));

@@ -176,17 +176,8 @@ class RuleCheckerTest {
     @Test
     void stripesMeetAtMatchedPoints() {
         FitPanel striped = Fit.striped(PANEL, new Repeat("s", 0, 24, 5));
-        FitPiece matched = new FitPiece(
-                "a",
-                2,
-                Handed.SAME,
-                List.of(),
-                PieceGrain.LENGTHWISE,
-                0,
-                true,
-                null,
-                SQUARE.variants(),
-                List.of(new FitPiece.Match("side", "s", new Point(0, 50))));
+        FitPiece matched =
+                Fit.matched(SQUARE.variants().get(0).outline(), 2, new FitPiece.Match("side", "s", new Point(0, 50)));
         rules(one(striped, matched), at("a", 0, 0, 0), at("a", 1, 120, 0)).isEmpty();
         rules(one(striped, matched), at("a", 0, 0, 0), at("a", 1, 120.9, 0)).isEmpty();
         rules(one(striped, matched), at("a", 0, 0, 0), at("a", 1, 122, 0)).containsExactly(Rule.MATCH);

@@ -64,17 +64,7 @@ class ShapeBookTest {
                 PieceGrain.LENGTHWISE,
                 Fit.variant("plain", STRAP, null, 0, Ring.rectangle(0, 0, 80, 20)));
         assertThat(ways(cloth(false, false), hidden)).hasSize(2);
-        FitPiece matched = new FitPiece(
-                "a",
-                1,
-                Handed.SAME,
-                List.of(),
-                PieceGrain.LENGTHWISE,
-                0,
-                true,
-                null,
-                List.of(Fit.variant("plain", STRAP, null, 0)),
-                List.of(new FitPiece.Match("g", "s", new Point(0, 10))));
+        FitPiece matched = Fit.matched(STRAP, 1, new FitPiece.Match("g", "s", new Point(0, 10)));
         assertThat(ways(cloth(false, false), matched)).hasSize(2);
     }
 

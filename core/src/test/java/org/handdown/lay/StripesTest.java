@@ -13,25 +13,13 @@ import org.junit.jupiter.api.Test;
 
 /** Matched points on a pattern: source docs/formats/fit-format.md, by plane arithmetic. */
 class StripesTest {
-    private static FitPiece matched(FitPiece.Match... matches) {
-        return new FitPiece(
-                "a",
-                2,
-                Handed.SAME,
-                List.of(),
-                PieceGrain.EITHER,
-                0,
-                true,
-                null,
-                List.of(Fit.variant("plain", Ring.of(0, 0, 60, 0, 60, 20, 20, 20, 20, 50, 0, 50), null, 0)),
-                List.of(matches));
-    }
+    private static final Ring ELL = Ring.of(0, 0, 60, 0, 60, 20, 20, 20, 20, 50, 0, 50);
 
     private static List<Stripes.Line> lines(double turn, FitPiece.Match... matches) {
         FitPanel panel = Fit.striped(
                 Fit.with(Fit.panel("p", Ring.rectangle(0, 0, 500, 500)), false, false, 90),
                 new Repeat("across", 90, 40, 10));
-        FitProblem problem = Fit.fill(List.of(panel), matched(matches));
+        FitProblem problem = Fit.fill(List.of(panel), Fit.matched(ELL, 2, matches));
         Shape shape = new ShapeBook(problem)
                 .ways(0, 0).stream().filter(s -> s.turnDeg == turn).findFirst().orElseThrow();
         return new Stripes(problem).lines(0, shape);

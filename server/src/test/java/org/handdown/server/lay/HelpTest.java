@@ -6,22 +6,12 @@ import static org.awaitility.Awaitility.await;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
-import org.handdown.server.HouseholdTest;
+import org.handdown.server.DemoHouseholdTest;
 import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** What would help, how large, how little; asked over HTTP and worked out in the background. */
-class HelpTest extends HouseholdTest {
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void household() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
-
+class HelpTest extends DemoHouseholdTest {
     private long version() {
         return read(user, project).body().path("version").asLong();
     }

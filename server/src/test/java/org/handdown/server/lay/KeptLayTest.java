@@ -6,22 +6,11 @@ import static org.awaitility.Awaitility.await;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
-import org.handdown.server.HouseholdTest;
-import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
+import org.handdown.server.DemoHouseholdTest;
 import org.junit.jupiter.api.Test;
 
 /** Pins, kept lays, the spots a hand may choose, and remnants in the stash. */
-class KeptLayTest extends HouseholdTest {
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void household() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
-
+class KeptLayTest extends DemoHouseholdTest {
     private JsonNode view() {
         return read(user, project).body();
     }

@@ -7,27 +7,16 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.util.UUID;
-import org.handdown.server.HouseholdTest;
-import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
+import org.handdown.server.DemoHouseholdTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
-class LayTest extends HouseholdTest {
+class LayTest extends DemoHouseholdTest {
     @Autowired
     private FitRunService service;
 
     @Autowired
     private FitRunMapper runs;
-
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void household() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
 
     private ObjectNode held(String piece, int copy) {
         for (JsonNode p : read(user, project).body().path("lay").path("placed")) {

@@ -8,24 +8,14 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import org.handdown.server.HouseholdTest;
+import org.handdown.server.DemoHouseholdTest;
 import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class ProjectTest extends HouseholdTest {
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void household() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
-
+class ProjectTest extends DemoHouseholdTest {
     private static Map<String, String> stands(JsonNode view) {
         Map<String, String> stands = new TreeMap<>();
         view.path("stations")

@@ -14,9 +14,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.handdown.server.HouseholdTest;
-import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
+import org.handdown.server.DemoHouseholdTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,16 +23,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /** What is handed out to print, to file or for other programs, read back as whoever gets it would. */
-class SheetTest extends HouseholdTest {
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void household() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
-
+class SheetTest extends DemoHouseholdTest {
     private JsonNode lay() {
         return read(user, project).body().path("lay");
     }
