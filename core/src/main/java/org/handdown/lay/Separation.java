@@ -1,7 +1,6 @@
 package org.handdown.lay;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -32,6 +31,8 @@ final class Separation {
     private final int copies;
     /** Of each pair of copies, both ways round. */
     private final double[][] weights;
+    /** What the weights begin with and fade to. */
+    private final double[][] least;
     /** How deep each pair overlaps as the copies lie now, mm. */
     private final double[][] depths;
 
@@ -46,9 +47,31 @@ final class Separation {
         this.spot = new LeastOverlap(bench, random, stop, spots);
         this.copies = bench.pieceOf().length;
         this.weights = new double[copies][copies];
+        this.least = leastWeights();
         this.depths = new double[copies][copies];
         this.state = new LayState(0);
         this.nearest = state;
+    }
+
+    /**
+     * The geometric mean of two pieces' areas over the mean area of all: large pieces are hard to move elsewhere, so that they find their
+     * places first and small ones give way.
+     */
+    private double[][] leastWeights() {
+        double[] roots = new double[copies];
+        double mean = 0;
+        for (int c = 0; c < copies; c++) {
+            double area = areaMm2(c);
+            roots[c] = Math.sqrt(area);
+            mean += area / copies;
+        }
+        double[][] weights = new double[copies][copies];
+        for (int a = 0; a < copies; a++) {
+            for (int b = 0; b < copies; b++) {
+                weights[a][b] = roots[a] * roots[b] / mean;
+            }
+        }
+        return weights;
     }
 
     /**
@@ -60,11 +83,10 @@ final class Separation {
      */
     boolean work(LayState onto, double[] phases, List<Integer> missing, double wall, int rounds) {
         begin(onto, phases, wall);
-        for (double[] row : weights) {
-            Arrays.fill(row, 1);
+        for (int a = 0; a < copies; a++) {
+            System.arraycopy(least[a], 0, weights[a], 0, copies);
         }
-        missing.sort(Comparator.comparingDouble(
-                (Integer c) -> -bench.piece(c).variants().get(0).outline().areaMm2()));
+        missing.sort(Comparator.comparingDouble((Integer c) -> -areaMm2(c)));
         // A copy that two pieces changed places with may have left the panel: it is put in by force as well.
         for (int copy = 0; copy < copies; copy++) {
             if (state.isPlaced(copy) && !bench.pinned()[copy] && !missing.contains(copy) && !isInside(copy)) {
@@ -82,7 +104,7 @@ final class Separation {
             measure(copy);
         }
         nearest = state.copy();
-        double least = Double.POSITIVE_INFINITY;
+        double smallest = Double.POSITIVE_INFINITY;
         int patience = PATIENCE;
         for (int round = 0; round < rounds && patience > 0 && !stop.getAsBoolean(); round++) {
             List<Integer> wrong = overlapping();
@@ -100,9 +122,9 @@ final class Separation {
                 }
             }
             double left = reweigh();
-            patience = left < least * 0.98 ? PATIENCE : patience - 1;
-            if (left < least) {
-                least = left;
+            patience = left < smallest * 0.98 ? PATIENCE : patience - 1;
+            if (left < smallest) {
+                smallest = left;
                 nearest = state.copy();
             }
         }
@@ -138,6 +160,10 @@ final class Separation {
     private boolean isInside(int copy) {
         return state.x[copy] + shape(copy).box.maxX() <= wallMm + 1e-6
                 && bench.clearances().on(state.panel[copy], shape(copy)).core().covers(state.x[copy], state.y[copy]);
+    }
+
+    private double areaMm2(int copy) {
+        return bench.piece(copy).variants().get(0).outline().areaMm2();
     }
 
     private Shape shape(int copy) {
@@ -206,7 +232,7 @@ final class Separation {
                 double w = weights[a][b];
                 w = d > NOTHING_MM
                         ? w * (1 + (WEIGHT_GROWS - 1) * (0.3 + 0.7 * d / worst))
-                        : Math.max(1, w * WEIGHT_FADES);
+                        : Math.max(least[a][b], w * WEIGHT_FADES);
                 weights[a][b] = w;
                 weights[b][a] = w;
             }
