@@ -1,33 +1,38 @@
 package org.handdown.lay;
 
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
 import org.handdown.geometry.Box;
-import org.handdown.geometry.FlatRegion;
 
 /**
  * Moves one copy to where its weighted overlap with all others is least. Spots are tried at random over the panel and about the copy, and
- * from the best of them it goes downhill by ever shorter steps; now and then, and always where an edge or a pattern binds the copy, the
- * exact corners of the free area are tried instead. Method: coordinate descent from random samples (common practice, no source). One
+ * from the best of them it goes downhill by ever shorter steps; where an edge or a pattern binds the copy, the exact corners of the free
+ * area are tried instead. Method: coordinate descent from random samples (common practice, no source). One
  * object per thread.
  */
 final class LeastOverlap {
     /** One move of so many looks at all ways and panels; the others are small. */
     private static final int WIDE_EVERY = 2;
-    /** One look of so many is at corners: exact, but it takes ten times as long. */
-    private static final int CORNERS_EVERY = 25;
+    /** Spots over the panel, shared out among the ways a copy may lie. */
+    private static final int SAMPLES = 100;
 
-    private static final int SAMPLES = 40;
-    private static final int SAMPLES_NEAR = 20;
+    private static final int LEAST_SAMPLES = 8;
+    private static final int SAMPLES_NEAR = 30;
     /** The best samples that are followed downhill. */
-    private static final int DESCENTS = 2;
+    private static final int DESCENTS = 3;
 
     /** Samples about a copy lie within this share of its narrow side. */
     private static final double NEAR = 0.5;
+    /** Two samples of one way nearer than this share of the narrow side would lead to the same spot. */
+    private static final double ALIKE = 0.1;
     /** The first step downhill, as a share of the narrow side. */
     private static final double STEP = 0.1;
+
+    /** All samples go down to steps of this, the best of them on to the last. */
+    private static final double ROUGH_STEP_MM = 1;
 
     private static final double LEAST_STEP_MM = 0.02;
     private static final double[] NEAR_MM = {40, 120, Double.POSITIVE_INFINITY};
@@ -35,22 +40,17 @@ final class LeastOverlap {
     private static final double FAR = 1e30;
 
     private final Bench bench;
-    private final Random random;
+    private final SplittableRandom random;
     private final BooleanSupplier stop;
     private final Spots spots;
 
-    // The others on the panel that is looked at: where they lie, their boxes in its frame, and how much they push.
-    private final FlatRegion[] cores;
-    private final double[] atX;
-    private final double[] atY;
-    private final double[] boxes;
-    private final double[] push;
-    private int others;
+    /** Ways that are looked at in this move. */
+    private final List<Way> ways = new ArrayList<>();
+    /** What lies round each of them, kept for the next move. */
+    private final List<Surroundings> surroundings = new ArrayList<>();
 
-    // Samples, the best first.
-    private final double[] sampleX = new double[DESCENTS];
-    private final double[] sampleY = new double[DESCENTS];
-    private final double[] sampleSum = new double[DESCENTS];
+    /** Over all ways, the best first. */
+    private final Sample[] samples = new Sample[DESCENTS];
 
     private LayState state;
     private double[] settled;
@@ -62,19 +62,63 @@ final class LeastOverlap {
     private double bestX;
     private double bestY;
 
+    /** A way to lie on a panel, and what lies round it there. */
+    private final class Way {
+        final int panel;
+        final Shape shape;
+        final Clearances.Room room;
+        final Surroundings around;
+        /** The copy lies on this panel in this way now. */
+        final boolean here;
+
+        final Box spots;
+        final double mostX;
+        final double narrow;
+
+        Way(int panel, Shape shape, Clearances.Room room, Surroundings around, boolean here) {
+            this.panel = panel;
+            this.shape = shape;
+            this.room = room;
+            this.around = around;
+            this.here = here;
+            this.spots = room.core().box();
+            this.mostX = Math.min(spots.maxX(), wallMm - shape.box.maxX());
+            this.narrow = Math.min(shape.box.widthMm(), shape.box.heightMm());
+        }
+
+        double nearestX(double x) {
+            return rounded(Math.max(spots.minX(), Math.min(mostX, x)));
+        }
+
+        double nearestY(double y) {
+            return rounded(Math.max(spots.minY(), Math.min(spots.maxY(), y)));
+        }
+
+        /** Weighted overlap, far where the copy may not lie. */
+        double overlap(double x, double y, double limit) {
+            return room.core().covers(x, y) ? around.overlap(x, y, limit) : FAR;
+        }
+    }
+
+    private static final class Sample {
+        /** −1 for none. */
+        int way;
+
+        double x;
+        double y;
+        double sum;
+    }
+
     LeastOverlap(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
-        int copies = bench.pieceOf().length;
         this.bench = bench;
-        this.random = random;
+        this.random = new SplittableRandom(random.nextLong());
         this.stop = stop;
         this.spots = spots;
-        this.cores = new FlatRegion[copies];
-        this.atX = new double[copies];
-        this.atY = new double[copies];
-        this.boxes = new double[4 * copies];
-        this.push = new double[copies];
         this.state = new LayState(0);
         this.settled = new double[0];
+        for (int k = 0; k < DESCENTS; k++) {
+            samples[k] = new Sample();
+        }
     }
 
     /** @param wall no copy reaches beyond this x */
@@ -99,6 +143,7 @@ final class LeastOverlap {
         bestY = state.y[copy];
         boolean wide = isNew || random.nextInt(WIDE_EVERY) == 0;
         int piece = bench.pieceOf()[copy];
+        ways.clear();
         for (int panel = 0; panel < bench.problem().panels().size(); panel++) {
             if (!wide && panel != state.panel[copy]) {
                 continue;
@@ -112,6 +157,9 @@ final class LeastOverlap {
                     return false;
                 }
             }
+        }
+        if (!ways.isEmpty()) {
+            descend(state.x[copy], state.y[copy], wide);
         }
         boolean moved = isNew || best < now;
         state.shape[copy] = bestShape;
@@ -129,75 +177,56 @@ final class LeastOverlap {
         return allowed;
     }
 
+    /** At exact corners at once; at samples together with the other ways. */
     private void look(int copy, int panel, Shape shape, boolean here, boolean wide, double[] weights) {
         Clearances.Room room = bench.clearances().on(panel, shape);
         if (room.rim().isEmpty()) {
             return;
         }
-        gather(copy, panel, shape, weights);
+        if (surroundings.size() == ways.size()) {
+            surroundings.add(new Surroundings(bench.pieceOf().length));
+        }
+        Way way = new Way(panel, shape, room, surroundings.get(ways.size()), here);
         List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-        boolean bound = shape.variant.anchor() != null || !stripes.isEmpty();
-        double x = here ? state.x[copy] : Double.NaN;
-        if (bound || random.nextInt(CORNERS_EVERY) == 0) {
-            corners(panel, shape, room, stripes, x, state.y[copy], wide);
-        } else {
-            samples(panel, shape, room, x, state.y[copy], wide);
+        if (shape.variant.anchor() != null || !stripes.isEmpty()) {
+            gather(copy, way, weights, true);
+            corners(way, stripes, here ? state.x[copy] : Double.NaN, state.y[copy], wide);
+        } else if (way.mostX >= way.spots.minX()) {
+            gather(copy, way, weights, false);
+            ways.add(way);
         }
     }
 
-    private void gather(int copy, int panel, Shape shape, double[] weights) {
-        others = 0;
+    private void gather(int copy, Way way, double[] weights, boolean exact) {
+        way.around.clear(way.spots);
         spots.clear();
         for (int other = 0; other < state.shape.length; other++) {
-            if (other == copy || !state.isPlaced(other) || state.panel[other] != panel) {
+            if (other == copy || !state.isPlaced(other) || state.panel[other] != way.panel) {
                 continue;
             }
             Clearances.Obstacle obstacle =
-                    bench.clearances().between(bench.book().shape(state.shape[other]), shape);
-            spots.addObstacle(obstacle, state.x[other], state.y[other]);
-            Box box = obstacle.core().box();
-            cores[others] = obstacle.core();
-            atX[others] = state.x[other];
-            atY[others] = state.y[other];
-            boxes[4 * others] = box.minX() + state.x[other];
-            boxes[4 * others + 1] = box.minY() + state.y[other];
-            boxes[4 * others + 2] = box.maxX() + state.x[other];
-            boxes[4 * others + 3] = box.maxY() + state.y[other];
-            push[others++] = weights[other];
-        }
-    }
-
-    /** Weighted overlap at a spot; where it is not below the limit, anything that is not. */
-    private double overlap(double x, double y, double limit) {
-        double sum = 0;
-        for (int o = 0; o < others && sum < limit; o++) {
-            // Most are too far away, and that is told without a look at them.
-            if (x >= boxes[4 * o] && x <= boxes[4 * o + 2] && y >= boxes[4 * o + 1] && y <= boxes[4 * o + 3]) {
-                sum += push[o] * cores[o].depth(x - atX[o], y - atY[o]);
+                    bench.clearances().between(bench.book().shape(state.shape[other]), way.shape);
+            if (exact) {
+                spots.addObstacle(obstacle, state.x[other], state.y[other]);
             }
+            way.around.add(obstacle.core(), state.x[other], state.y[other], weights[other]);
         }
-        return sum;
     }
 
-    private void take(int panel, Shape shape, double x, double y, double sum) {
+    private void take(Way way, double x, double y, double sum) {
         best = sum;
-        bestShape = shape.index;
-        bestPanel = panel;
+        bestShape = way.shape.index;
+        bestPanel = way.panel;
         bestX = x;
         bestY = y;
     }
 
+    // Exact corners
+
     /** @param x0 where the copy lies now, NaN for a way in which it does not */
-    private void corners(
-            int panel,
-            Shape shape,
-            Clearances.Room room,
-            List<Stripes.Line> stripes,
-            double x0,
-            double y0,
-            boolean wide) {
+    private void corners(Way way, List<Stripes.Line> stripes, double x0, double y0, boolean wide) {
         double far = wide || Double.isNaN(x0) ? Double.POSITIVE_INFINITY : NEAR_MM[random.nextInt(NEAR_MM.length)];
-        Box all = room.rim().box();
+        Box all = way.room.rim().box();
         Box window = far == Double.POSITIVE_INFINITY
                 ? all
                 : new Box(
@@ -205,56 +234,63 @@ final class LeastOverlap {
                         Math.max(all.minY(), y0 - far),
                         Math.min(all.maxX(), x0 + far),
                         Math.min(all.maxY(), y0 + far));
-        int n = spots.corners(room, window, stripes, settled, wallMm - shape.box.maxX(), -1);
+        int n = spots.corners(way.room, window, stripes, settled, wallMm - way.shape.box.maxX(), -1);
         // Of very many corners a part is looked at, another one each time.
         int stride = Math.max(1, n / MOST_CORNERS);
         for (int i = random.nextInt(stride); i < n && best > 0; i += stride) {
             double x = spots.cornerX(i);
             double y = spots.cornerY(i);
-            double sum = overlap(x, y, best);
-            if (sum < best && room.core().covers(x, y) && Stripes.agree(stripes, settled, x, y)) {
-                take(panel, shape, x, y, sum);
+            double sum = way.around.overlap(x, y, best);
+            if (sum < best && way.room.core().covers(x, y) && Stripes.agree(stripes, settled, x, y)) {
+                take(way, x, y, sum);
             }
         }
     }
 
-    /** @param x0 where the copy lies now, NaN for a way in which it does not */
-    private void samples(int panel, Shape shape, Clearances.Room room, double x0, double y0, boolean wide) {
-        Box box = room.core().box();
-        double mostX = Math.min(box.maxX(), wallMm - shape.box.maxX());
-        if (mostX < box.minX()) {
-            return;
-        }
-        Arrays.fill(sampleSum, FAR);
-        double narrow = Math.min(shape.box.widthMm(), shape.box.heightMm());
-        boolean here = !Double.isNaN(x0);
-        if (here) {
-            offer(x0, y0, overlap(x0, y0, FAR));
-            for (int i = 0; i < SAMPLES_NEAR; i++) {
-                double x = x0 + narrow * NEAR * (2 * random.nextDouble() - 1);
-                double y = y0 + narrow * NEAR * (2 * random.nextDouble() - 1);
-                sample(room, Math.max(box.minX(), Math.min(mostX, x)), Math.max(box.minY(), Math.min(box.maxY(), y)));
-            }
-        }
-        for (int i = 0; i < SAMPLES && (wide || !here); i++) {
-            sample(
-                    room,
-                    box.minX() + random.nextDouble() * (mostX - box.minX()),
-                    box.minY() + random.nextDouble() * box.heightMm());
-        }
-        for (int k = 0; k < DESCENTS && sampleSum[k] < FAR; k++) {
-            descend(k, room, box.minX(), mostX, narrow * STEP);
-            if (sampleSum[k] < best) {
-                take(panel, shape, sampleX[k], sampleY[k], sampleSum[k]);
-            }
-        }
-    }
+    // Samples
 
-    private void sample(Clearances.Room room, double atX, double atY) {
-        double x = rounded(atX);
-        double y = rounded(atY);
-        if (room.core().covers(x, y)) {
-            offer(x, y, overlap(x, y, sampleSum[DESCENTS - 1]));
+    /**
+     * From the best samples of all ways.
+     *
+     * @param x0 where the copy lies now, if it does
+     */
+    private void descend(double x0, double y0, boolean wide) {
+        for (Sample sample : samples) {
+            sample.way = -1;
+            sample.sum = FAR;
+        }
+        int each = Math.max(LEAST_SAMPLES, SAMPLES / ways.size());
+        for (int w = 0; w < ways.size(); w++) {
+            Way way = ways.get(w);
+            if (way.here) {
+                offer(w, x0, y0);
+                double far = 2 * NEAR * way.narrow;
+                for (int i = 0; i < SAMPLES_NEAR; i++) {
+                    offer(
+                            w,
+                            way.nearestX(x0 + far * (random.nextDouble() - 0.5)),
+                            way.nearestY(y0 + far * (random.nextDouble() - 0.5)));
+                }
+            }
+            for (int i = 0; i < each && (wide || !way.here); i++) {
+                double x = way.spots.minX() + random.nextDouble() * (way.mostX - way.spots.minX());
+                offer(w, rounded(x), rounded(way.spots.minY() + random.nextDouble() * way.spots.heightMm()));
+            }
+        }
+        Sample least = samples[0];
+        for (Sample sample : samples) {
+            if (sample.way >= 0) {
+                Way way = ways.get(sample.way);
+                descend(sample, way, STEP * way.narrow, ROUGH_STEP_MM);
+                least = sample.sum < least.sum ? sample : least;
+            }
+        }
+        if (least.way >= 0) {
+            Way way = ways.get(least.way);
+            descend(least, way, ROUGH_STEP_MM, LEAST_STEP_MM);
+            if (least.sum < best) {
+                take(way, least.x, least.y, least.sum);
+            }
         }
     }
 
@@ -263,45 +299,58 @@ final class LeastOverlap {
         return Math.rint(mm * 1e4) / 1e4;
     }
 
-    private void offer(double x, double y, double sum) {
+    private void offer(int number, double x, double y) {
+        Way way = ways.get(number);
         int k = DESCENTS - 1;
-        if (sum >= sampleSum[k]) {
+        double sum = way.overlap(x, y, samples[k].sum);
+        if (sum >= samples[k].sum) {
             return;
         }
-        for (; k > 0 && sampleSum[k - 1] > sum; k--) {
-            sampleSum[k] = sampleSum[k - 1];
-            sampleX[k] = sampleX[k - 1];
-            sampleY[k] = sampleY[k - 1];
+        for (int i = 0; i < DESCENTS; i++) {
+            if (samples[i].way == number
+                    && Math.abs(samples[i].x - x) + Math.abs(samples[i].y - y) < ALIKE * way.narrow) {
+                k = i;
+                break;
+            }
         }
-        sampleSum[k] = sum;
-        sampleX[k] = x;
-        sampleY[k] = y;
+        Sample taken = samples[k];
+        if (sum >= taken.sum) {
+            return;
+        }
+        for (; k > 0 && samples[k - 1].sum > sum; k--) {
+            samples[k] = samples[k - 1];
+        }
+        samples[k] = taken;
+        taken.way = number;
+        taken.x = x;
+        taken.y = y;
+        taken.sum = sum;
     }
 
     /** Downhill from a sample, along an axis or a diagonal drawn each time; steps shrink where neither side is lower. */
-    private void descend(int k, Clearances.Room room, double minX, double mostX, double step) {
+    private void descend(Sample sample, Way way, double step, double least) {
         double stepX = step;
         double stepY = step;
-        while ((stepX > LEAST_STEP_MM || stepY > LEAST_STEP_MM) && sampleSum[k] > 0) {
-            int way = random.nextInt(4);
-            double dx = way == 1 ? 0 : stepX;
-            double dy = way == 0 ? 0 : way == 3 ? -stepY : stepY;
-            double fromX = sampleX[k];
-            double fromY = sampleY[k];
-            double was = sampleSum[k];
+        while ((stepX > least || stepY > least) && sample.sum > 0) {
+            int along = random.nextInt(4);
+            double dx = along == 1 ? 0 : stepX;
+            double dy = along == 0 ? 0 : along == 3 ? -stepY : stepY;
+            double fromX = sample.x;
+            double fromY = sample.y;
+            double was = sample.sum;
             for (int side = -1; side <= 1; side += 2) {
-                double x = rounded(Math.max(minX, Math.min(mostX, fromX + side * dx)));
+                double x = way.nearestX(fromX + side * dx);
                 double y = rounded(fromY + side * dy);
-                double sum = room.core().covers(x, y) ? overlap(x, y, sampleSum[k]) : FAR;
-                if (sum < sampleSum[k]) {
-                    sampleSum[k] = sum;
-                    sampleX[k] = x;
-                    sampleY[k] = y;
+                double sum = way.overlap(x, y, sample.sum);
+                if (sum < sample.sum) {
+                    sample.sum = sum;
+                    sample.x = x;
+                    sample.y = y;
                 }
             }
-            double factor = sampleSum[k] < was ? 1.1 : 0.5;
-            stepX *= way == 1 ? 1 : factor;
-            stepY *= way == 0 ? 1 : factor;
+            double factor = sample.sum < was ? 1.1 : 0.5;
+            stepX *= along == 1 ? 1 : factor;
+            stepY *= along == 0 ? 1 : factor;
         }
     }
 }
