@@ -133,10 +133,10 @@ defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })
         </template>
         <template v-for="m in along" :key="m.mm">
           <template v-if="m.px > 30">
-            <line x1="34" :x2="m.text ? 26 : 30" :y1="m.px" :y2="m.px" />
+            <line x1="34" :x2="m.text ? 28 : 30" :y1="m.px" :y2="m.px" />
             <text
               v-if="m.text"
-              x="24"
+              :x="m.text.length > 3 ? 27 : 25"
               :y="m.px + 4"
               :class="{ 'text-[11px]': m.text.length > 3 }"
               text-anchor="end"

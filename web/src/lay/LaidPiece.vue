@@ -18,6 +18,13 @@ const hasRoom = computed(() => !isUpright.value || wide.value * scale.value > LI
 const at = computed(() => labelPoint(piece.ring, high.value > 400 ? 0.62 : 0.5))
 const isUpright = computed(() => high.value > 2.2 * wide.value && wide.value < 120)
 const pinAt = computed(() => labelPoint(piece.ring, 0.78))
+/** Half the arrow, and how far below the name its middle must lie at least, on the screen. */
+const ARROW_PX = 16
+const BELOW_PX = 32
+const arrowY = computed(() => at.value[1] - Math.max(120, BELOW_PX / scale.value))
+const hasArrow = computed(
+  () => hasRoom.value && high.value > 240 && arrowY.value - ARROW_PX / scale.value > bounds.value.minY,
+)
 // Where the piece's own top points: with the pile on one-way cloth.
 const grain = computed(() => 90 + piece.rotation)
 </script>
@@ -74,7 +81,7 @@ const grain = computed(() => 90 + piece.rotation)
       />
       <circle cx="7" cy="15" r="5.5" class="fill-madder stroke-paper" stroke-width="1" />
     </g>
-    <PileArrow v-if="high > 240 && hasRoom" :x="at[0]" :y="at[1] - 120" :deg="grain" one-way :length="16" />
+    <PileArrow v-if="hasArrow" :x="at[0]" :y="arrowY" :deg="grain" one-way :length="ARROW_PX" />
     <TableLabel
       v-if="hasRoom"
       :x="at[0]"
