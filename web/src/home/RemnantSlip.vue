@@ -2,7 +2,8 @@
 import { Trash2 } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import { boundsOf, pathOf } from '../drawing/paths'
+import ClothLine from '../drawing/ClothLine.vue'
+import { boundsOf } from '../drawing/paths'
 
 /** Remnants in the stash, all drawn to one scale, with the finished edges and flaws they still have. */
 const { remnants } = defineProps<{ remnants: Schemas['StashedRemnantView'][] }>()
@@ -34,29 +35,22 @@ function frame(r: Schemas['StashedRemnantView']) {
           :aria-label="`${r.cloth}, ${r.size}`"
         >
           <g transform="scale(1 -1)">
-            <path
-              :d="pathOf(r.outline)"
-              class="fill-table stroke-ink"
-              stroke-width="1.5"
-              vector-effect="non-scaling-stroke"
-            />
-            <path
+            <ClothLine :points="r.outline" class="fill-table stroke-ink" stroke-width="1.5" />
+            <ClothLine
               v-for="(e, i) in r.edgeLines"
               :key="'e' + i"
-              :d="pathOf(e, false)"
-              fill="none"
+              :points="e"
+              open
               class="stroke-good"
               stroke-width="4"
-              vector-effect="non-scaling-stroke"
             />
-            <path
+            <ClothLine
               v-for="(f, i) in r.flawOutlines"
               :key="'f' + i"
-              :d="pathOf(f)"
+              :points="f"
               fill="none"
               class="stroke-madder"
               stroke-dasharray="4 3"
-              vector-effect="non-scaling-stroke"
             />
           </g>
         </svg>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, inject, ref } from 'vue'
 import type { Schemas } from '../api/client'
+import ClothLine from '../drawing/ClothLine.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
-import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
+import { boundsOf, labelPoint } from '../drawing/paths'
 import { scaleKey } from '../drawing/scale'
 
 /** A piece on the cloth, in the panel's frame: paper laid over, cut line solid, stitch line stitched, a kept hem marked on its edge. */
@@ -40,31 +41,22 @@ const grain = computed(() => 90 + piece.rotation)
     :aria-pressed="picked"
   >
     <title>{{ piece.name }}, {{ piece.variant }}</title>
-    <path
-      :d="pathOf(piece.ring)"
+    <ClothLine
+      :points="piece.ring"
       class="fill-paper"
       :class="picked ? 'stroke-madder' : 'stroke-ink'"
       fill-opacity=".86"
       :stroke-width="picked ? 3.5 : 1.6"
-      vector-effect="non-scaling-stroke"
     />
-    <path
+    <ClothLine
       v-if="piece.stitchLine.length"
-      :d="pathOf(piece.stitchLine)"
+      :points="piece.stitchLine"
       fill="none"
       class="stroke-madder"
       stroke-width="1.1"
       stroke-dasharray="5 4"
-      vector-effect="non-scaling-stroke"
     />
-    <path
-      v-if="piece.kept"
-      :d="pathOf(piece.kept.points, false)"
-      fill="none"
-      class="stroke-good"
-      stroke-width="6"
-      vector-effect="non-scaling-stroke"
-    />
+    <ClothLine v-if="piece.kept" :points="piece.kept.points" open class="stroke-good" stroke-width="6" />
     <g
       v-if="piece.pinned"
       :transform="`translate(${pinAt[0]} ${pinAt[1]}) scale(${1 / scale})`"

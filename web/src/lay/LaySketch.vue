@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import { boundsOf, pathOf } from '../drawing/paths'
+import ClothLine from '../drawing/ClothLine.vue'
+import { boundsOf } from '../drawing/paths'
 import { inRows } from '../panels/sideBySide'
 import { differing } from './placement'
 
@@ -49,21 +50,15 @@ const box = computed(() => {
   <svg role="img" :aria-label="name" :viewBox="box" class="block aspect-square w-full min-w-24">
     <g transform="scale(1 -1)">
       <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
-        <path
-          :d="pathOf(l.item.outline)"
-          class="fill-table stroke-line"
-          stroke-width="1"
-          vector-effect="non-scaling-stroke"
-        />
-        <path
+        <ClothLine :points="l.item.outline" class="fill-table stroke-line" stroke-width="1" />
+        <ClothLine
           v-for="p in lies(l.item.id)"
           :key="`${p.piece} ${p.copy}`"
-          :d="pathOf(p.ring)"
+          :points="p.ring"
           class="stroke-ink"
           :class="other.has(`${p.piece} ${p.copy}`) ? 'fill-madder' : 'fill-paper'"
           :fill-opacity="other.has(`${p.piece} ${p.copy}`) ? 0.55 : 1"
           stroke-width="0.8"
-          vector-effect="non-scaling-stroke"
         />
       </g>
     </g>

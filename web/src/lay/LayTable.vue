@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
 import type { Schemas } from '../api/client'
+import ClothLine from '../drawing/ClothLine.vue'
 import ClothWeave from '../drawing/ClothWeave.vue'
 import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
-import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
+import { boundsOf, labelPoint } from '../drawing/paths'
 import PanelShape from '../panels/PanelShape.vue'
 import { inRows, sideBySide } from '../panels/sideBySide'
 import FlawNames from './FlawNames.vue'
@@ -166,14 +167,13 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         @pointercancel="cancel"
         @keydown.enter="emit('pick', held(p))"
       />
-      <path
+      <ClothLine
         v-for="(r, i) in marked.filter((r) => r.panel === l.item.id)"
         :key="'left' + i"
-        :d="pathOf(r.outline)"
+        :points="r.outline"
         class="pointer-events-none fill-good stroke-good"
         fill-opacity=".25"
         stroke-width="2.5"
-        vector-effect="non-scaling-stroke"
       />
       <FlawNames v-if="l.item.flaws.length" :flaws="l.item.flaws" :outline="l.item.outline" />
     </g>
@@ -192,12 +192,11 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       @pointermove="carry"
       @pointerup="letGo"
     >
-      <path
-        :d="pathOf(w.item.outline)"
+      <ClothLine
+        :points="w.item.outline"
         class="fill-paper stroke-madder"
         :stroke-width="isPicked(w.item) ? 3.5 : 2"
         stroke-dasharray="12 6"
-        vector-effect="non-scaling-stroke"
       />
       <TableLabel
         :x="labelPoint(w.item.outline)[0]"
@@ -207,24 +206,22 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       />
     </g>
     <g v-if="carried" class="pointer-events-none">
-      <path
-        :d="pathOf(carried.ring)"
+      <ClothLine
+        :points="carried.ring"
         :transform="`translate(${hand.inHand.value.x} ${hand.inHand.value.y})`"
         fill="none"
         class="stroke-muted"
         :class="why ? 'stroke-madder' : 'stroke-muted'"
         stroke-width="1.5"
         stroke-dasharray="4 5"
-        vector-effect="non-scaling-stroke"
       />
-      <path
+      <ClothLine
         v-if="spot"
-        :d="pathOf(carried.ring)"
+        :points="carried.ring"
         :transform="`translate(${spot.x} ${spot.y})`"
         class="fill-paper stroke-good"
         fill-opacity=".85"
         stroke-width="3.5"
-        vector-effect="non-scaling-stroke"
       />
     </g>
     <template #over>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import { pathOf } from '../drawing/paths'
+import ClothLine from '../drawing/ClothLine.vue'
 
 /** Cloth with its finished edges woven, its flaws ringed in chalk. Drawn in mm, in the panel's own frame. */
 const {
@@ -18,71 +18,50 @@ const {
   depth?: number
 }>()
 const hems = computed(() =>
-  edges
-    .filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM')
-    .map((e) => ({ name: e.name, path: pathOf(e.points, false), points: e.points })),
+  edges.filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM').map((e) => ({ name: e.name, points: e.points })),
 )
 /** Seams that are still closed: the rest hangs on there. */
-const seams = computed(() => edges.filter((e) => e.kind === 'SEAM').map((e) => pathOf(e.points, false)))
+const seams = computed(() => edges.filter((e) => e.kind === 'SEAM').map((e) => e.points))
 const hemLine = computed(() => {
   const p = hems.value[0]?.points
   if (!depth || !p || p.length !== 2) return undefined
-  return pathOf(
-    p.map((q) => [q[0] ?? 0, (q[1] ?? 0) + depth]),
-    false,
-  )
+  return p.map((q) => [q[0] ?? 0, (q[1] ?? 0) + depth])
 })
 </script>
 
 <template>
   <g>
-    <path
-      :d="pathOf(outline)"
-      :fill="`url(#${weave})`"
-      class="stroke-ink"
-      stroke-width="1.2"
-      vector-effect="non-scaling-stroke"
-    />
-    <path
+    <ClothLine :points="outline" :fill="`url(#${weave})`" class="stroke-ink" stroke-width="1.2" />
+    <ClothLine
       v-for="(s, i) in seams"
       :key="i"
-      :d="s"
-      fill="none"
+      :points="s"
+      open
       class="stroke-ink"
       stroke-width="3.5"
       stroke-dasharray="2 4"
-      vector-effect="non-scaling-stroke"
     />
     <g v-for="h in hems" :key="h.name">
-      <path :d="h.path" fill="none" class="stroke-ink" stroke-width="8" vector-effect="non-scaling-stroke" />
-      <path
-        :d="h.path"
-        fill="none"
-        class="stroke-chalk"
-        stroke-width="4.5"
-        stroke-dasharray="5 3"
-        vector-effect="non-scaling-stroke"
-      />
+      <ClothLine :points="h.points" open class="stroke-ink" stroke-width="8" />
+      <ClothLine :points="h.points" open class="stroke-chalk" stroke-width="4.5" stroke-dasharray="5 3" />
     </g>
-    <path
+    <ClothLine
       v-if="hemLine"
-      :d="hemLine"
-      fill="none"
+      :points="hemLine"
+      open
       class="stroke-chalk"
       stroke-width="1.2"
       stroke-dasharray="5 3"
-      vector-effect="non-scaling-stroke"
     />
     <g v-for="(f, i) in flaws" :key="i">
-      <path
-        :d="pathOf(f.shown)"
+      <ClothLine
+        :points="f.shown"
         class="stroke-chalk"
         :fill="f.treatment === 'AVOID' ? '#000' : f.treatment === 'HIDE' ? '#fff' : 'none'"
         :fill-opacity="f.treatment === 'AVOID' ? 0.45 : 0.22"
         stroke-width="2.4"
         :stroke-dasharray="f.treatment === 'AVOID' ? undefined : f.treatment === 'HIDE' ? '8 4' : '1 5'"
         stroke-linecap="round"
-        vector-effect="non-scaling-stroke"
       />
     </g>
   </g>

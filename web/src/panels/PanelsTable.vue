@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ProjectView } from '../api/client'
+import ClothLine from '../drawing/ClothLine.vue'
 import ClothWeave from '../drawing/ClothWeave.vue'
 import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
-import { boundsOf, pathOf } from '../drawing/paths'
+import { boundsOf } from '../drawing/paths'
 import PanelShape from './PanelShape.vue'
 import { sideBySide } from './sideBySide'
 
@@ -84,33 +85,31 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
           weave="weave-panels"
         />
         <g v-for="(s, i) in l.item.stripes" :key="s.name">
-          <path
+          <ClothLine
             v-for="(line, k) in s.lines"
             :key="k"
-            :d="pathOf(line, false)"
+            :points="line"
+            open
             class="stroke-chalk"
             :stroke-dasharray="i ? '2 5' : undefined"
             stroke-width="1"
             opacity=".55"
-            vector-effect="non-scaling-stroke"
           />
         </g>
-        <path
-          :d="pathOf(l.item.stitchLine)"
+        <ClothLine
+          :points="l.item.stitchLine"
           fill="none"
           class="stroke-chalk"
           stroke-width="1"
           stroke-dasharray="4 4"
           opacity=".8"
-          vector-effect="non-scaling-stroke"
         />
-        <path
+        <ClothLine
           v-if="picked === l.item.id"
-          :d="pathOf(l.item.outline)"
+          :points="l.item.outline"
           fill="none"
           class="stroke-madder"
           stroke-width="3"
-          vector-effect="non-scaling-stroke"
         />
       </g>
       <g v-for="m in l.item.motifs" :key="m.name">
@@ -174,15 +173,15 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
         </g>
       </template>
     </g>
-    <path
+    <ClothLine
       v-if="walk && laid[0]"
       :transform="`translate(${laid[0].dx} 0)`"
-      :d="pathOf(walk, walk.length > 2)"
+      :points="walk"
+      :open="walk.length <= 2"
       fill="none"
       class="pointer-events-none stroke-madder"
       stroke-width="2.5"
       stroke-dasharray="6 4"
-      vector-effect="non-scaling-stroke"
     />
     <TableLabel
       v-if="wrongSide"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ProjectView } from '../api/client'
+import ClothLine from '../drawing/ClothLine.vue'
 import CuttingTable from '../drawing/CuttingTable.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, pathOf, type Xy } from '../drawing/paths'
@@ -159,13 +160,12 @@ const LARGER = 20
       <image :href="photo.address('flat.jpg')" :width="flat.width" :height="flat.height" />
     </g>
     <template v-if="drawn">
-      <path
-        :d="pathOf(drawn.outline)"
+      <ClothLine
+        :points="drawn.outline"
         :fill="flat ? 'none' : colour"
         fill-opacity=".35"
         class="stroke-ink"
         stroke-width="2"
-        vector-effect="non-scaling-stroke"
       />
       <path
         v-if="baseline"
@@ -187,14 +187,14 @@ const LARGER = 20
         <TableLabel :x="s.x" :y="s.y" :text="s.text" halo />
       </g>
       <g v-for="(p, i) in corners" :key="i">
-        <path
+        <ClothLine
           v-for="(pin, k) in pins"
           :key="k"
-          :d="pathOf([pin, p], false)"
+          :points="[pin, p]"
+          open
           class="stroke-muted"
           stroke-width="1"
           stroke-dasharray="2 4"
-          vector-effect="non-scaling-stroke"
         />
         <ellipse
           v-if="drawn.ellipses[i]"

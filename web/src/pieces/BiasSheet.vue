@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
-import { boundsOf, pathOf } from '../drawing/paths'
+import ClothLine from '../drawing/ClothLine.vue'
+import { boundsOf } from '../drawing/paths'
 import { inRows } from '../panels/sideBySide'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
@@ -93,19 +94,13 @@ const view = computed(
       <svg :viewBox="view" class="max-h-72 w-full" role="img" aria-label="Strips on the scraps">
         <g transform="scale(1 -1)">
           <g v-for="l in laid" :key="l.item.index" :transform="`translate(${l.dx} ${l.dy})`">
-            <path
-              :d="pathOf(l.item.outline)"
-              class="fill-paper stroke-ink"
-              stroke-width="1.5"
-              vector-effect="non-scaling-stroke"
-            />
-            <path
+            <ClothLine :points="l.item.outline" class="fill-paper stroke-ink" stroke-width="1.5" />
+            <ClothLine
               v-for="(s, i) in result.strips.filter((x) => x.scrap === l.item.index)"
               :key="i"
-              :d="pathOf(s.outline)"
+              :points="s.outline"
               class="fill-table stroke-madder"
               stroke-width="1"
-              vector-effect="non-scaling-stroke"
             />
           </g>
         </g>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
+import ClothLine from '../drawing/ClothLine.vue'
 import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
@@ -82,59 +83,53 @@ const bounds = computed(() =>
         @click="emit('pick', l.item.id)"
         @keydown.enter="emit('pick', l.item.id)"
       >
-        <path
-          :d="pathOf(l.item.cutLine)"
+        <ClothLine
+          :points="l.item.cutLine"
           class="fill-paper"
           :class="picked === l.item.id ? 'stroke-madder' : 'stroke-ink'"
           :stroke-width="picked === l.item.id ? 3.5 : 1.8"
-          vector-effect="non-scaling-stroke"
         />
-        <path
+        <ClothLine
           v-for="(c, i) in l.item.covered"
           :key="i"
-          :d="pathOf(c)"
+          :points="c"
           class="fill-muted stroke-muted"
           fill-opacity=".18"
           stroke-width="1"
           stroke-dasharray="2 3"
-          vector-effect="non-scaling-stroke"
         />
-        <path
-          :d="pathOf(l.item.stitchLine)"
+        <ClothLine
+          :points="l.item.stitchLine"
           fill="none"
           class="stroke-madder"
           stroke-width="1.3"
           stroke-dasharray="7 4"
-          vector-effect="non-scaling-stroke"
         />
-        <path
+        <ClothLine
           v-for="w in l.item.wishes"
           :key="w.edge"
-          :d="pathOf(w.points, false)"
-          fill="none"
+          :points="w.points"
+          open
           class="stroke-good"
           stroke-width="5"
           stroke-dasharray="4 3"
-          vector-effect="non-scaling-stroke"
         />
-        <path
+        <ClothLine
           v-if="l.item.trimLine.length"
-          :d="pathOf(l.item.trimLine)"
+          :points="l.item.trimLine"
           fill="none"
           class="stroke-muted"
           stroke-width="1"
           stroke-dasharray="1 4"
-          vector-effect="non-scaling-stroke"
         />
-        <path
+        <ClothLine
           v-for="(i, n) in sewnDown(l.item)"
           :key="'i' + n"
-          :d="pathOf(i.points, false)"
-          fill="none"
+          :points="i.points"
+          open
           class="stroke-madder"
           stroke-width="1"
           stroke-dasharray="3 5"
-          vector-effect="non-scaling-stroke"
         />
         <template v-for="(m, i) in l.item.marks" :key="'m' + i">
           <path
