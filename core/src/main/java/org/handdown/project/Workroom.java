@@ -3,7 +3,6 @@ package org.handdown.project;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,13 +24,7 @@ import org.handdown.make.TakeInSteps;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.panel.Carried;
-import org.handdown.panel.KeptPocket;
-import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
-import org.handdown.panel.PartSurvey;
-import org.handdown.panel.Survey;
-import org.handdown.panel.TapedSurvey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.PieceCloth;
@@ -42,16 +35,10 @@ import org.handdown.reuse.Keeper;
 import org.handdown.reuse.Use;
 import org.handdown.reuse.Want;
 import org.handdown.source.Anatomy;
-import org.handdown.source.LegShape;
-import org.handdown.source.Part;
 import org.handdown.source.Source;
 import org.handdown.source.StitchType;
-import org.handdown.source.TrouserMeasures;
-import org.handdown.source.TrousersAnatomy;
-import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.LetOut;
-import org.handdown.unpick.Release;
 import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
@@ -60,9 +47,6 @@ import org.jspecify.annotations.Nullable;
 public final class Workroom {
     /** Room for chalk and scissors between two pieces (common practice, no source). */
     public static final double GAP_MM = 2;
-
-    private static final Project.LettingOut FIRST_LETTING_OUT =
-            new Project.LettingOut(new LetOut.Wish(0, 0, Release.LEAST_ALLOWANCE_WOVEN_MM, 10, false));
 
     /** Refusals of drafts and changes already say what to mend. */
     private static final Pattern PATTERN_FIELDS = Pattern.compile("^(choices|change|draft|aim)");
@@ -365,52 +349,12 @@ public final class Workroom {
      * taken by tape unless the source itself was measured anew.
      */
     public Project redoPanels() {
-        Source source = project.source();
-        if (source == null) {
-            return project;
-        }
-        UnpickPlan plan = plan().orElseThrow();
-        Map<String, Survey> before = new HashMap<>();
-        Project.MeasuredPanels measured = project.panels();
-        if (measured != null) {
-            measured.surveys().forEach(s -> before.put(s.id(), s));
-        }
-        boolean sameSource = measured != null && measured.construction().equals(source.construction());
-        List<Survey> surveys = new ArrayList<>();
-        Set<String> gone = measured == null ? Set.of() : measured.gone();
-        for (String part : plan.flatParts()) {
-            if (gone.contains(part)) {
-                continue;
-            }
-            surveys.add(survey(source, plan, plan.anatomy().part(part), before.get(part), sameSource));
-        }
-        // Panels that were taped beside the source's own parts stay too.
-        if (measured != null) {
-            List<String> parts = surveys.stream().map(Survey::id).toList();
-            measured.surveys().stream()
-                    .filter(s -> s instanceof TapedSurvey && !parts.contains(s.id()))
-                    .filter(s -> plan.anatomy().findPart(s.id()).isEmpty())
-                    .forEach(surveys::add);
-        }
-        return project.withPanels(new Project.MeasuredPanels(source.construction(), project.opening(), surveys, gone));
+        return new Proposal(project, this).withPanels();
     }
 
-    private static Survey survey(Source source, UnpickPlan plan, Part part, @Nullable Survey old, boolean sameSource) {
-        if (old instanceof TapedSurvey) {
-            // The tape on the cloth knows better than any proposal.
-            return old;
-        }
-        FreedEdges edges = plan.edges(part);
-        Carried before = old == null ? Carried.NOTHING : old.carried().on(part.outline());
-        Carried carried = before.withFlaws(KeptPocket.flaws(plan, part, before.flaws()));
-        if (TrousersAnatomy.isLeg(source.kind(), part.id())) {
-            LegShape shape = sameSource && old instanceof LegSurvey leg
-                    ? leg.shape()
-                    : TrousersAnatomy.leg(
-                            TrouserMeasures.of(source.measures()), part.id().startsWith("front"));
-            return new LegSurvey(part.id(), shape, edges, carried);
-        }
-        return new PartSurvey(part.id(), part.name(), part.layer(), part.outline(), edges, carried);
+    /** Pieces drafted from the aim as it now stands; pieces brought in or entered stay as they are, and so do all choices and changes. */
+    public Project redoPieces() {
+        return new Proposal(project, this).withPieces();
     }
 
     /** Is the work one that was done before: a draft or an alteration, not pieces of one's own? */
@@ -436,42 +380,6 @@ public final class Workroom {
                 || !pattern.orders().isEmpty()
                         && pattern.orders().get(0).draft().equals(aim.draft());
         return own && pattern.orders().stream().allMatch(o -> o.from().agrees(aim.wearer(), o.measures()));
-    }
-
-    /** Pieces drafted from the aim as it now stands; pieces brought in or entered stay as they are, and so do all choices and changes. */
-    public Project redoPieces() {
-        Aim aim = project.aim();
-        if (aim == null) {
-            return project;
-        }
-        return switch (aim.garment()) {
-            case CUT_OUT -> project.withPieces(redrafted(aim));
-            case LET_OUT ->
-                project.pieces() instanceof Project.LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
-            case TAKE_IN ->
-                project.pieces() instanceof Project.TakingIn
-                        ? project
-                        : project.withPieces(new Project.TakingIn(TakeIn.Wish.NONE));
-        };
-    }
-
-    private Project.Pattern redrafted(Aim aim) {
-        Project.Pattern before = project.pieces() instanceof Project.Pattern p ? p : Project.Pattern.NONE;
-        List<Project.Order> orders = new ArrayList<>();
-        List<Project.Order> old = before.orders();
-        boolean first = !old.isEmpty() && old.get(0).draft().equals(aim.draft());
-        boolean other = !aim.draft().isEmpty() && !first;
-        if (other) {
-            orders.add(new Project.Order(aim.draft(), aim.wearer(), Map.of()));
-        }
-        for (int i = 0; i < old.size(); i++) {
-            // Another aim takes the place of the one before.
-            if (i > 0 || first || aim.draft().isEmpty()) {
-                orders.add(new Project.Order(
-                        old.get(i).draft(), aim.wearer(), old.get(i).choices()));
-            }
-        }
-        return before.withOrders(orders).withChanges(other ? List.of() : before.changes());
     }
 
     /**
