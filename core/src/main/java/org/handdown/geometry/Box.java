@@ -12,6 +12,10 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return maxY - minY;
     }
 
+    public Point middle() {
+        return new Point((minX + maxX) / 2, (minY + maxY) / 2);
+    }
+
     public Box union(Box other) {
         return new Box(
                 Math.min(minX, other.minX),

@@ -132,7 +132,7 @@ public record AllowedSpots(
             high = Math.max(high, corner.dot(along));
         }
         double reach = box.widthMm() + box.heightMm() + 10;
-        Point middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        Point middle = box.middle();
         List<List<Point>> rows = new ArrayList<>();
         double shift = line.offsetMm() - phase;
         double from = Math.ceil((low + shift) / line.periodMm() - 1e-9);

@@ -2,7 +2,6 @@ package org.handdown.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
@@ -130,10 +129,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
 
     /** Middle of its bounding box. */
     public Point centre() {
-        Box box = outline().box();
-        return extent instanceof Oval oval
-                ? oval.centre
-                : new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        return extent instanceof Oval oval ? oval.centre : outline().box().middle();
     }
 
     /** The same zone with every point moved, for a panel that is turned over, scaled or laid against another. */

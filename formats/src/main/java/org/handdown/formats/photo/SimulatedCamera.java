@@ -256,7 +256,7 @@ public final class SimulatedCamera {
                 {x * y * (1 - c), c + y * y * (1 - c), -x * s},
                 {-y * s, x * s, c}
             };
-            this.middle = new Point((shown.minX() + shown.maxX()) / 2, (shown.minY() + shown.maxY()) / 2);
+            this.middle = shown.middle();
             // Far enough that all that is to be shown is in the picture, tilt and all.
             double wide = shown.widthMm() / (width / focal);
             double high = shown.heightMm() / (height / focal);
