@@ -6,22 +6,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
-import org.handdown.server.HouseholdTest;
-import org.handdown.server.account.HouseholdUser;
-import org.junit.jupiter.api.BeforeEach;
+import org.handdown.server.DemoHouseholdTest;
 import org.junit.jupiter.api.Test;
 
 /** From a picture of the simulated camera to a stored panel, over HTTP. */
-class PhotoTest extends HouseholdTest {
-    private HouseholdUser user;
-    private String project;
-
-    @BeforeEach
-    void dungarees() {
-        user = newHousehold();
-        project = importDemo(user);
-    }
-
+class PhotoTest extends DemoHouseholdTest {
     private JsonNode shot(boolean striped) {
         Reply taken = call(
                 user,
