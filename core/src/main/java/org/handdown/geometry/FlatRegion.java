@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
  * made of.
  */
 public final class FlatRegion {
+    /** A corner goes at most so many times as far as the edges when a region is drawn in. */
+    private static final double FARTHEST = 3;
+
     private static final int COORDINATES = 4;
 
     private final Body body;
@@ -34,20 +37,54 @@ public final class FlatRegion {
     }
 
     public static FlatRegion of(Region region) {
+        return drawnIn(region, 0);
+    }
+
+    /**
+     * With every edge moved by a little to its inner side, or to its outer side below 0, and the corners with them. Folds that may arise
+     * where the region is that narrow are left in: for a spot farther than {@link #FARTHEST} times the distance from the old edges, it
+     * is exact on which side it lies, because no edge has passed over it.
+     */
+    public static FlatRegion drawnIn(Region region, double mm) {
         List<Ring> rings = new ArrayList<>(region.outerRings());
-        rings.addAll(region.holes());
+        region.holes().forEach(hole -> rings.add(hole.reversed()));
         int count = rings.stream().mapToInt(Ring::size).sum();
         double[] edges = new double[COORDINATES * count];
         int k = 0;
         for (Ring ring : rings) {
+            int first = k;
             for (int i = 0; i < ring.size(); i++) {
-                edges[k++] = ring.at(i).x();
-                edges[k++] = ring.at(i).y();
-                edges[k++] = ring.at(i + 1).x();
-                edges[k++] = ring.at(i + 1).y();
+                Point corner = mm == 0 ? ring.at(i) : drawnIn(ring, i, mm);
+                edges[k] = corner.x();
+                edges[k + 1] = corner.y();
+                int before = i == 0 ? first + COORDINATES * (ring.size() - 1) : k - COORDINATES;
+                edges[before + 2] = corner.x();
+                edges[before + 3] = corner.y();
+                k += COORDINATES;
             }
         }
-        return new FlatRegion(new Body(edges, region.isEmpty() ? new Box(0, 0, -1, -1) : region.box()), 1, 0, 0);
+        return new FlatRegion(new Body(edges), 1, 0, 0);
+    }
+
+    /** Where the inner parallels of both edges meet; the inside lies left of the ring. */
+    private static Point drawnIn(Ring ring, int i, double mm) {
+        Point p = ring.at(i);
+        Point u = unit(p.minus(ring.at(i + ring.size() - 1)));
+        Point v = unit(ring.at(i + 1).minus(p));
+        double along = 1 + u.dot(v);
+        Point inwards = new Point(-u.y() - v.y(), u.x() + v.x());
+        if (along * FARTHEST * FARTHEST >= 2) {
+            return p.plus(inwards.times(mm / along));
+        }
+        // So sharp that they meet far off: a little way along the middle, at the very turn along the edge itself.
+        Point middle = along > 1e-9 ? inwards : u.cross(v) >= 0 ? v : u;
+        return p.plus(unit(middle).times(FARTHEST * mm));
+    }
+
+    /** Of no length where the point is the origin: an edge without length has no side. */
+    private static Point unit(Point p) {
+        double length = p.lengthMm();
+        return length == 0 ? p : p.times(1 / length);
     }
 
     /** The same region turned half round the origin. */
@@ -70,18 +107,12 @@ public final class FlatRegion {
         }
         Placement turn = new Placement(0, 0, degrees, false);
         double[] turned = new double[body.edges.length];
-        double[] low = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY};
-        double[] high = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
         for (int i = 0; i < turned.length; i += 2) {
             Point p = turn.toPanel(new Point(sign * body.edges[i] + atX, sign * body.edges[i + 1] + atY));
             turned[i] = p.x();
             turned[i + 1] = p.y();
-            low[0] = Math.min(low[0], p.x());
-            low[1] = Math.min(low[1], p.y());
-            high[0] = Math.max(high[0], p.x());
-            high[1] = Math.max(high[1], p.y());
         }
-        return new FlatRegion(new Body(turned, new Box(low[0], low[1], high[0], high[1])), 1, 0, 0);
+        return new FlatRegion(new Body(turned), 1, 0, 0);
     }
 
     public boolean isEmpty() {
@@ -136,10 +167,27 @@ public final class FlatRegion {
         /** Made when first asked for, given up when memory is needed; two threads may make it twice, alike. */
         private volatile @Nullable SoftReference<DepthField> depths;
 
-        Body(double[] edges, Box box) {
+        Body(double[] edges) {
             this.edges = edges;
             this.banded = new BandedEdges(edges);
-            this.box = box;
+            this.box = box(edges);
+        }
+
+        /** Wide and high below 0 where there are no edges: no spot lies in it. */
+        private static Box box(double[] edges) {
+            Box box = new Box(0, 0, -1, -1);
+            for (int i = 0; i < edges.length; i += 2) {
+                double x = edges[i];
+                double y = edges[i + 1];
+                box = i == 0
+                        ? new Box(x, y, x, y)
+                        : new Box(
+                                Math.min(box.minX(), x),
+                                Math.min(box.minY(), y),
+                                Math.max(box.maxX(), x),
+                                Math.max(box.maxY(), y));
+            }
+            return box;
         }
 
         DepthField field() {

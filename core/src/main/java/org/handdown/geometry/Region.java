@@ -119,12 +119,9 @@ public final class Region {
      */
     public Region grownMitred(double mm) {
         BufferParameters how = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
-        return isEmpty() ? this : new Region(BufferOp.bufferOp(area, mm, how).norm());
-    }
-
-    /** Drawn in by a little, with sharp corners: fast, for distances far below the lengths of the edges. */
-    public Region drawnIn(double mm) {
-        return isEmpty() || mm == 0 ? this : DrawnIn.of(this, mm).orElseGet(() -> grownMitred(-mm));
+        return mm == 0 || isEmpty()
+                ? this
+                : new Region(BufferOp.bufferOp(area, mm, how).norm());
     }
 
     /** Turned about the origin, degrees counter-clockwise. */

@@ -117,13 +117,12 @@ final class Clearances {
 
     /** Shifts at which the moving shape would lie on the fixed one, both at the origin. */
     Region meeting(Shape fixed, Shape moving) {
-        return meeting(Region.of(fixed.lean), Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM), moving.lean);
+        return meeting(Region.of(fixed.lean), gapMm(), moving.lean);
     }
 
     /** Shifts at which the moving shape would lie on a hole or a flaw, or within the margin of it. */
     Region meeting(Ring zone, Shape moving) {
-        double margin = Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
-        return meeting(Region.of(zone), margin, moving.lean);
+        return meeting(Region.of(zone), marginMm(), moving.lean);
     }
 
     /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
@@ -134,8 +133,7 @@ final class Clearances {
         Obstacle known = kept(unturned.get(pair));
         if (known == null) {
             List<Ring> kept = keptClear.computeIfAbsent(
-                    fixed.stencil.number(),
-                    s -> grown(Region.of(fixed.stencil.ring()), problem.gapMm() - DISTANCE_SLACK_MM));
+                    fixed.stencil.number(), s -> grown(Region.of(fixed.stencil.ring()), gapMm()));
             known = obstacle(kept, turn.toPanel(moving.stencil.ring()));
             unturned.put(pair, new SoftReference<>(known));
         }
@@ -144,7 +142,7 @@ final class Clearances {
 
     private Obstacle obstacle(List<Ring> fixed, Ring moving) {
         Region meeting = meeting(fixed, moving);
-        return new Obstacle(FlatRegion.of(meeting.drawnIn(RIM_MM)), FlatRegion.of(meeting.drawnIn(RIM_MM + TEST_MM)));
+        return new Obstacle(FlatRegion.drawnIn(meeting, RIM_MM), FlatRegion.drawnIn(meeting, RIM_MM + TEST_MM));
     }
 
     Room on(int panelIndex, Shape shape) {
@@ -152,7 +150,7 @@ final class Clearances {
         Room known = rooms.get(key);
         if (known == null) {
             Region free = free(problem.panels().get(panelIndex), shape);
-            known = new Room(FlatRegion.of(free), FlatRegion.of(free.grownBevelled(TEST_MM)), free.areaMm2());
+            known = new Room(FlatRegion.of(free), FlatRegion.drawnIn(free, -TEST_MM), free.areaMm2());
             rooms.put(key, known);
         }
         return known;
@@ -166,11 +164,11 @@ final class Clearances {
             return inside;
         }
         for (Ring hole : panel.holes()) {
-            inside = inside.minus(meeting(hole, shape).drawnIn(RIM_MM));
+            inside = inside.minus(barred(hole, shape));
         }
         for (FlawZone zone : panel.zones()) {
             if (zone.kind() == FlawZone.Kind.AVOID) {
-                inside = inside.minus(meeting(zone.outline(), shape).drawnIn(RIM_MM));
+                inside = inside.minus(barred(zone.outline(), shape));
             } else {
                 for (Ring seen : shape.seen().ringsWithoutHoles()) {
                     inside = inside.minus(meeting(Region.of(zone.outline()), 0, seen));
@@ -178,6 +176,19 @@ final class Clearances {
             }
         }
         return inside;
+    }
+
+    /** Shifts that a hole or a flaw bars: nearer than the margin, but for the slack that every rim has. */
+    private Region barred(Ring zone, Shape moving) {
+        return meeting(Region.of(zone), marginMm() - RIM_MM, moving.lean);
+    }
+
+    private double gapMm() {
+        return Math.max(0, problem.gapMm() - DISTANCE_SLACK_MM);
+    }
+
+    private double marginMm() {
+        return Math.max(0, problem.marginMm() - DISTANCE_SLACK_MM);
     }
 
     /** Of the shifts, those that bring the wanted spot of the piece near enough to a motif of the wanted name. */
@@ -201,7 +212,7 @@ final class Clearances {
 
     /** The cloth of a panel less the margin, or with the slack. */
     private Region usable(FitPanel panel) {
-        double margin = problem.marginMm() - DISTANCE_SLACK_MM;
+        double margin = marginMm();
         Region cloth = Leaner.inside(panel.outline());
         return margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
     }
@@ -224,9 +235,8 @@ final class Clearances {
             Region band = Region.along(panel.outline().run(edge.from(), edge.to()), reachMm);
             Region locus = inside.intersection(
                     NoFitPolygon.lineWithin(band.outerRings().get(0), run));
-            double margin = problem.marginMm() - DISTANCE_SLACK_MM;
-            if (margin > 0 && !locus.isEmpty()) {
-                Region rest = Region.along(panel.outline().run(edge.to(), edge.from()), margin);
+            if (marginMm() > 0 && !locus.isEmpty()) {
+                Region rest = Region.along(panel.outline().run(edge.to(), edge.from()), marginMm());
                 locus = locus.minus(meeting(rest, 0, shape.lean));
             }
             loci.add(locus);
@@ -259,7 +269,7 @@ final class Clearances {
     }
 
     private static List<Ring> grown(Region fixed, double distanceMm) {
-        Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed;
+        Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed.grownMitred(distanceMm);
         return grown.ringsWithoutHoles();
     }
 

@@ -8,7 +8,6 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.statistics.Statistics;
 import org.junit.jupiter.api.Test;
 
@@ -115,39 +114,5 @@ class FaceTracerTest {
                                 ring[(2 * i + 2) % ring.length],
                                 ring[(2 * i + 3) % ring.length])))
                 .toArray();
-    }
-
-    // Drawn in
-
-    @Test
-    void aFrameDrawnInIsNarrowerOnBothSides() {
-        Region frame = Region.of(Ring.rectangle(0, 0, 30, 30)).minus(Region.of(Ring.rectangle(10, 10, 10, 10)));
-        // Worked by hand: 28² less the window grown to 12².
-        assertThat(frame.drawnIn(1).areaMm2()).isCloseTo(28 * 28 - 12 * 12, within(1e-6));
-        assertThat(frame.drawnIn(0)).isSameAs(frame);
-        assertThat(frame.drawnIn(6).isEmpty()).isTrue();
-    }
-
-    @Test
-    void aNeckNarrowerThanTwiceTheDistanceParts() {
-        Region dumbBell = Region.of(
-                Ring.of(0, 0, 20, 0, 20, 9, 40, 9, 40, 0, 60, 0, 60, 20, 40, 20, 40, 10, 20, 10, 20, 20, 0, 20));
-        assertThat(dumbBell.drawnIn(0.4).parts()).hasSize(1);
-        assertThat(dumbBell.drawnIn(0.6).parts()).hasSize(2);
-    }
-
-    @Property(tries = 300)
-    void nothingLeftLiesNearTheOldOutlineAndNothingFarIsLost(
-            @ForAll("rings") Ring fixed,
-            @ForAll("rings") Ring moving,
-            @ForAll @DoubleRange(min = 0.01, max = 0.5) double mm) {
-        Region whole = NoFitPolygon.of(fixed, moving);
-        Region drawn = whole.drawnIn(mm);
-        Region library = whole.grownMitred(-mm);
-        Region outside = Region.of(Ring.rectangle(-500, -500, 1000, 1000)).minus(whole);
-        assertThat(drawn.isEmpty() || outside.distanceMm(drawn) > mm - 1e-4).isTrue();
-        // The two cut the tips of sharp notches off differently, and nowhere else.
-        assertThat(differenceMm2(drawn, library))
-                .isLessThan(4 * mm * mm * whole.vertices().size());
     }
 }

@@ -4,10 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class FlatRegionTest {
@@ -44,6 +48,83 @@ class FlatRegionTest {
         assertThat(ringed.depth(20, 50)).isCloseTo(20, within(2.0));
         assertThat(ringed.covers(39.9, 50)).isTrue();
         assertThat(ringed.covers(40.1, 50)).isFalse();
+    }
+
+    @Test
+    void drawnInAWindowGrowsAsTheFrameShrinks() {
+        Region frame = Region.of(SQUARE).minus(Region.of(Ring.rectangle(40, 40, 20, 20)));
+        FlatRegion drawn = FlatRegion.drawnIn(frame, 1);
+        assertThat(drawn.box()).isEqualTo(new Box(1, 1, 99, 99));
+        assertThat(drawn.covers(0.9, 50)).isFalse();
+        assertThat(drawn.covers(1.1, 50)).isTrue();
+        assertThat(drawn.covers(38.9, 50)).isTrue();
+        assertThat(drawn.covers(39.1, 50)).isFalse();
+        assertThat(FlatRegion.drawnIn(frame, -1).box()).isEqualTo(new Box(-1, -1, 101, 101));
+        assertThat(areaMm2(drawn)).isCloseTo(98 * 98 - 22 * 22, within(1e-9));
+    }
+
+    /** The tip of a needle would lie far off where both parallels meet. */
+    @Test
+    void theTipOfANeedleMovesThreeTimesAsFarAtMost() {
+        Region needle = Region.of(Ring.of(0, 0, 400, 1, 0, 2));
+        assertThat(FlatRegion.drawnIn(needle, 0.1).box().maxX()).isCloseTo(399.7, within(1e-6));
+        assertThat(FlatRegion.drawnIn(needle, -0.1).box().maxX()).isCloseTo(400.3, within(1e-6));
+    }
+
+    /** No edge passes over a spot farther than three times as far off, however the region folds. */
+    @Property(tries = 200)
+    void drawnInFarSpotsStayOnTheirSide(
+            @ForAll("rings") Ring fixed,
+            @ForAll("rings") Ring moving,
+            @ForAll @DoubleRange(min = -0.5, max = 0.5) double mm,
+            @ForAll Random random) {
+        Region whole = NoFitPolygon.of(fixed, moving);
+        FlatRegion drawn = FlatRegion.drawnIn(whole, mm);
+        Box box = whole.box();
+        for (int i = 0; i < 100; i++) {
+            Point p = new Point(
+                    box.minX() + box.widthMm() * random.nextDouble(),
+                    box.minY() + box.heightMm() * random.nextDouble());
+            if (toEdgeMm(whole, p) > 3 * Math.abs(mm) + 1e-5) {
+                assertThat(drawn.covers(p.x(), p.y())).isEqualTo(whole.covers(p));
+            }
+        }
+    }
+
+    /** Half way along an edge without sharp corners the new edge runs at the distance. */
+    @Property(tries = 100)
+    void drawnInAnEdgeMovesByTheDistance(@ForAll @IntRange(min = 3, max = 40) int corners, @ForAll Random random) {
+        Ring ring = Ring.regular(new Point(3, -2), 50 + 50 * random.nextDouble(), corners);
+        double mm = 0.4 * random.nextDouble() + 0.01;
+        FlatRegion in = FlatRegion.drawnIn(Region.of(ring), mm);
+        FlatRegion out = FlatRegion.drawnIn(Region.of(ring), -mm);
+        Point middle = ring.at(0).toward(ring.at(1), 0.5);
+        Point outwards = middle.minus(new Point(3, -2));
+        Point step = outwards.times(mm / outwards.lengthMm());
+        assertThat(covers(in, middle.minus(step.times(0.99)))).isFalse();
+        assertThat(covers(in, middle.minus(step.times(1.01)))).isTrue();
+        assertThat(covers(out, middle.plus(step.times(0.99)))).isTrue();
+        assertThat(covers(out, middle.plus(step.times(1.01)))).isFalse();
+    }
+
+    private static boolean covers(FlatRegion region, Point p) {
+        return region.covers(p.x(), p.y());
+    }
+
+    private static double toEdgeMm(Region region, Point p) {
+        return Stream.concat(region.outerRings().stream(), region.holes().stream())
+                .flatMapToDouble(ring ->
+                        IntStream.range(0, ring.size()).mapToDouble(i -> p.distanceMm(ring.at(i), ring.at(i + 1))))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    private static double areaMm2(FlatRegion region) {
+        double area = 0;
+        for (int e = 0; e < region.edgeCount(); e++) {
+            area += (region.x0(e) * region.y1(e) - region.x1(e) * region.y0(e)) / 2;
+        }
+        return area;
     }
 
     @Test
