@@ -1,7 +1,6 @@
 package org.handdown.lay;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -42,6 +41,8 @@ public final class Fitter {
     private final Consumer<FitLayout> better;
     private final List<Placed> laid;
     private final long start;
+    /** Of all threads; guarded by this object. */
+    private @Nullable Found best;
 
     /** Begins with an empty table, but for what is pinned. */
     public Fitter(
@@ -115,36 +116,33 @@ public final class Fitter {
 
     public FitLayout fit() {
         Bench bench = Bench.of(problem, laid);
-        List<Found> best = search(bench);
-        Found winner =
-                best.stream().max(Comparator.comparing(Found::score)).orElse(new Found(bench.start(), Score.NOTHING));
-        List<Placed> placements = sound(placed(bench, winner.lay));
+        search(bench);
+        List<Placed> placements = sound(placed(bench, best == null ? bench.start() : best.lay));
         double spent = seconds();
         // Reasons may take as long again as a short search, but never hold up a person for long.
         BooleanSupplier hurry = () -> cancelled.getAsBoolean() || seconds() > spent + 0.8;
         return layout(placements, hurry);
     }
 
-    private List<Found> search(Bench bench) {
+    private void search(Bench bench) {
         BooleanSupplier stop = () -> seconds() >= budget.seconds() || cancelled.getAsBoolean();
-        @Nullable Found[] best = new Found[budget.threads()];
+        Search.Better told = new Search.Better() {
+            @Override
+            public void found(LayState lay, Score score) {
+                report(bench, new Found(lay, score));
+            }
+
+            @Override
+            public @Nullable LayState elsewhere(Score own) {
+                return betterThan(own);
+            }
+        };
         List<Thread> threads = new ArrayList<>();
         List<Throwable> failures = java.util.Collections.synchronizedList(new ArrayList<>());
         for (int i = 0; i < budget.threads(); i++) {
-            int index = i;
-            Search search = new Search(bench, budget.seed() * 1_000_003 + index, stop);
-            Search.Better told = new Search.Better() {
-                @Override
-                public void found(LayState lay, Score score) {
-                    report(bench, best, index, new Found(lay, score));
-                }
-
-                @Override
-                public @Nullable LayState elsewhere(Score own) {
-                    return bestOf(best, own);
-                }
-            };
-            Thread thread = new Thread(() -> search.run(budget.steps(), index == 0, told), "fit-" + i);
+            boolean fromStart = i == 0;
+            Search search = new Search(bench, budget.seed() * 1_000_003 + i, stop);
+            Thread thread = new Thread(() -> search.run(budget.steps(), fromStart, told), "fit-" + i);
             thread.setUncaughtExceptionHandler((t, e) -> failures.add(e));
             threads.add(thread);
             thread.start();
@@ -155,13 +153,6 @@ public final class Fitter {
         if (!failures.isEmpty()) {
             throw new IllegalStateException("The search broke down.", failures.get(0));
         }
-        List<Found> found = new ArrayList<>();
-        for (Found one : best) {
-            if (one != null) {
-                found.add(one);
-            }
-        }
-        return found;
     }
 
     private static void joinWhole(Thread thread) {
@@ -178,33 +169,24 @@ public final class Fitter {
         }
     }
 
-    /** A copy of the best lay of all threads, if it beats {@code own}. */
-    private synchronized @Nullable LayState bestOf(@Nullable Found[] best, Score own) {
-        Found leader = null;
-        for (Found other : best) {
-            if (other != null && (leader == null || other.score.compareTo(leader.score) > 0)) {
-                leader = other;
-            }
-        }
-        return leader != null && leader.score.compareTo(own) > 0 ? leader.lay.copy() : null;
+    private synchronized @Nullable LayState betterThan(Score own) {
+        return best != null && best.score.compareTo(own) > 0 ? best.lay.copy() : null;
     }
 
-    private synchronized void report(Bench bench, @Nullable Found[] best, int index, Found found) {
-        List<Placed> placements = placed(bench, found.lay);
-        List<Placed> sound = sound(placements);
-        Found judged = sound.size() == placements.size() ? found : without(bench, found.lay, sound);
-        Found own = best[index];
-        if (own != null && own.score.compareTo(judged.score) > 0) {
-            return;
+    private synchronized void report(Bench bench, Found found) {
+        if (isBest(found)) {
+            List<Placed> placements = placed(bench, found.lay);
+            List<Placed> sound = sound(placements);
+            Found judged = sound.size() == placements.size() ? found : without(bench, found.lay, sound);
+            if (isBest(judged)) {
+                best = judged;
+                better.accept(new FitLayout(sound, List.of(), measures(sound), List.of()));
+            }
         }
-        best[index] = judged;
-        boolean leads = true;
-        for (Found other : best) {
-            leads &= other == null || other.score.compareTo(judged.score) <= 0;
-        }
-        if (leads) {
-            better.accept(new FitLayout(sound, List.of(), measures(sound), List.of()));
-        }
+    }
+
+    private boolean isBest(Found found) {
+        return best == null || found.score.compareTo(best.score) > 0;
     }
 
     /** A lay without the copies that the checker took off, judged by what is left of it. */
