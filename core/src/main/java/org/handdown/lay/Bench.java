@@ -114,6 +114,15 @@ record Bench(
         return problem.pieces().get(pieceOf[copy]);
     }
 
+    /** Cloth on a panel that nothing lies on; a little more than there is, for what the rules allow to lie over an edge. */
+    double leftMm2(LayState state, int panel) {
+        double left = usableMm2[panel] * 1.001 + 100;
+        for (int c = 0; c < state.shape.length; c++) {
+            left -= state.isPlaced(c) && state.panel[c] == panel ? book.shape(state.shape[c]).areaMm2 : 0;
+        }
+        return left;
+    }
+
     /** May one more copy of the piece lie so, by its handedness? */
     boolean mayLie(LayState state, int pieceIndex, int panel, Shape shape) {
         if (problem.panels().get(panel).reversible()) {

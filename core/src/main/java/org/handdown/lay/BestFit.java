@@ -187,6 +187,7 @@ final class BestFit {
             best.score = table.share(shape, before.x, before.y, 1);
         }
         FitPiece p = bench.problem().pieces().get(piece);
+        double left = bench.leftMm2(state, panel);
         for (Shape shape : bench.book().ways(piece, panel)) {
             double worth = p.worthM2(shape.variant);
             // Ways stand the most worth first: a lesser one counts only where no better one found room.
@@ -194,7 +195,7 @@ final class BestFit {
                 break;
             }
             boolean tried = shape.straight || tilting && random.nextInt(4) == 0;
-            if (!tried || !bench.mayLie(state, piece, panel, shape)) {
+            if (!tried || shape.areaMm2 > left || !bench.mayLie(state, piece, panel, shape)) {
                 continue;
             }
             Clearances.Room room = bench.clearances().on(panel, shape);

@@ -17,30 +17,20 @@ final class FillSearch {
     private final Bench bench;
     private final Random random;
     private final Search.Better better;
+    private Score best = Score.NOTHING;
+    private LayState bestState;
 
     FillSearch(LayTable table, Search.Better better) {
         this.table = table;
         this.bench = table.bench;
         this.random = table.random;
         this.better = better;
+        this.bestState = table.state.copy();
     }
 
     /** @param warm the table holds an older lay that is worth going on from */
     void run(long steps, boolean warm) {
-        Score best = table.score(Score.NOTHING);
-        LayState bestState = table.state.copy();
-        better.found(bestState, best);
-        if (!warm && table.hasManyPanels()) {
-            table.layAnew(bestState);
-            Score filled = table.score(best);
-            if (filled.compareTo(best) > 0) {
-                best = filled;
-                bestState = table.state.copy();
-                better.found(bestState, best);
-            } else {
-                table.state = bestState.copy();
-            }
-        }
+        begin(warm);
         Score current = best;
         double weight = table.weight();
         int idle = 0;
@@ -60,14 +50,7 @@ final class FillSearch {
                 break;
             }
             Score now = table.score(best);
-            if (now.compareTo(best) > 0) {
-                best = now;
-                bestState = table.state.copy();
-                better.found(bestState, best);
-                idle = 0;
-            } else {
-                idle++;
-            }
+            idle = keepIfBetter(now) ? 0 : idle + 1;
             if (isAcceptable(now, current, weight)) {
                 current = now;
                 weight = table.weight();
@@ -87,6 +70,32 @@ final class FillSearch {
                 weight = table.weight();
             }
         }
+    }
+
+    private void begin(boolean warm) {
+        boolean panelByPanel = !warm && table.hasSeveralPanels();
+        if (!panelByPanel || !table.isLarge()) {
+            table.recreate();
+            keepIfBetter(table.score(best));
+        }
+        if (panelByPanel) {
+            // To fill many panels takes a while: what lies is told meanwhile.
+            table.layAnew(bestState, () -> better.found(table.state.copy(), table.score(Score.NOTHING)));
+            if (!keepIfBetter(table.score(best))) {
+                table.state = bestState.copy();
+            }
+        }
+    }
+
+    /** Keeps and tells what is on the table if nothing before was as good. */
+    private boolean keepIfBetter(Score now) {
+        if (now.compareTo(best) <= 0) {
+            return false;
+        }
+        best = now;
+        bestState = table.state.copy();
+        better.found(bestState, best);
+        return true;
     }
 
     /** Puts what is missing in by force and works the overlaps out. */

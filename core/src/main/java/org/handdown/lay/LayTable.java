@@ -15,8 +15,8 @@ import org.handdown.geometry.Ring;
  * says otherwise. One object per thread.
  */
 final class LayTable {
-    /** On so many panels all of them are looked at each time. */
-    private static final int FEW_PANELS = 3;
+    /** Pieces times panels of a large problem. */
+    private static final int LARGE_PAIRS = 150;
 
     final Bench bench;
     final Random random;
@@ -55,19 +55,25 @@ final class LayTable {
         return stop.getAsBoolean();
     }
 
-    boolean hasManyPanels() {
-        return open.length > FEW_PANELS;
+    boolean hasSeveralPanels() {
+        return open.length > 1;
+    }
+
+    /** Is it too dear for a first lay to look at every piece on every panel? */
+    boolean isLarge() {
+        return bench.problem().pieces().size() * open.length > LARGE_PAIRS;
     }
 
     /**
-     * From an empty table. Where there are many panels one after the other is filled with what fits it best, which is far fewer looks than
+     * From an empty table. Where there are several panels one after the other is filled with what fits it best, which is far fewer looks than
      * all pieces on all of them; if time runs out meanwhile, the rest stays as it was.
      *
      * @param older a sound lay to take the rest from
+     * @param filled called after each panel
      */
-    void layAnew(LayState older) {
+    void layAnew(LayState older, Runnable filled) {
         state = bench.fresh();
-        if (!hasManyPanels()) {
+        if (!hasSeveralPanels()) {
             recreate();
             return;
         }
@@ -81,12 +87,17 @@ final class LayTable {
             Arrays.fill(open, false);
             open[panels.get(i)] = true;
             bestFit.lay(state, settled, open, wallMm(), false);
+            filled.run();
             if (stopped()) {
                 restore(older, panels.subList(i + 1, panels.size()));
                 break;
             }
         }
         Arrays.fill(open, true);
+    }
+
+    void layAnew(LayState older) {
+        layAnew(older, () -> {});
     }
 
     /** What lay on these panels lies there again as far as copies are open; matched ones stand in another phase now. */
@@ -155,8 +166,8 @@ final class LayTable {
             count = placed.size();
         }
         List<Integer> gone = placed.subList(0, Math.min(count, placed.size()));
-        // On many panels what had no room before has none now, but where something was taken off.
-        if (hasManyPanels() && random.nextInt(12) > 0) {
+        // What had no room before has none now, but where something was taken off.
+        if (hasSeveralPanels() && random.nextInt(12) > 0) {
             Arrays.fill(open, false);
             gone.forEach(c -> open[state.panel[c]] = true);
         }

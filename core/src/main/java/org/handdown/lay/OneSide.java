@@ -14,31 +14,21 @@ final class OneSide {
     /** A tilted piece must reach this much less far to be preferred: it is harder to chalk. */
     private static final double TILT_PENALTY_MM = 15;
 
-    private static final int TIGHTNESS_PAIRS = 150;
-
-    /** In a hurry only so many panels are tried. */
-    private static final int HURRIED_PANELS = 3;
-
     private final Bench bench;
     private final Random random;
     private final BooleanSupplier stop;
     private final Spots spots;
     private final double[] wayDeg;
     private final List<Integer> panelOrder = new ArrayList<>();
-    private PanelChoice choice;
+    /** A piece tries the panel first that leaves it the least room, else the panels in turn. */
+    private boolean tightestFirst;
+
     private boolean worthFirst = true;
     private boolean tilting;
     private double wallMm;
     private LayState state;
     private double[] settled;
     private boolean[] onPanels = {};
-
-    /** In which order a piece tries the panels. */
-    private enum PanelChoice {
-        TIGHTEST,
-        ROOMIEST,
-        IN_TURN
-    }
 
     OneSide(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
         this.bench = bench;
@@ -52,11 +42,7 @@ final class OneSide {
             panelOrder.add(i);
         }
         choose();
-        // Knowing which panel is tightest means trying all of them, and a full one costs most: too dear for the first
-        // lay of a large
-        // problem.
-        boolean isLarge = bench.problem().pieces().size() * wayDeg.length > TIGHTNESS_PAIRS;
-        choice = isLarge ? PanelChoice.ROOMIEST : PanelChoice.TIGHTEST;
+        tightestFirst = true;
     }
 
     /** Draws anew to which side, and in which order of panels. */
@@ -70,7 +56,7 @@ final class OneSide {
         if (!bench.isShortest()) {
             Collections.shuffle(panelOrder, random);
         }
-        choice = random.nextBoolean() ? PanelChoice.TIGHTEST : PanelChoice.IN_TURN;
+        tightestFirst = random.nextBoolean();
         worthFirst = random.nextInt(8) > 0;
     }
 
@@ -108,16 +94,8 @@ final class OneSide {
     }
 
     private boolean lay(int copy) {
-        List<Integer> panels = new ArrayList<>(
-                switch (choice) {
-                    case TIGHTEST -> byTightness(copy);
-                    case ROOMIEST -> byRoom();
-                    case IN_TURN -> panelOrder;
-                });
+        List<Integer> panels = new ArrayList<>(tightestFirst ? byTightness(copy) : panelOrder);
         panels.removeIf(p -> !onPanels[p]);
-        if (choice == PanelChoice.ROOMIEST && panels.size() > HURRIED_PANELS) {
-            panels = panels.subList(0, HURRIED_PANELS);
-        }
         List<Double> worths = worthFirst ? worths(copy, panels) : List.of(Double.NaN);
         for (double worth : worths) {
             for (int panel : panels) {
@@ -137,25 +115,6 @@ final class OneSide {
                 .distinct()
                 .sorted(Comparator.reverseOrder())
                 .toList();
-    }
-
-    /** Panels with the most cloth left first. */
-    private List<Integer> byRoom() {
-        double[] left = new double[panelOrder.size()];
-        for (int panel : panelOrder) {
-            left[panel] = leftMm2(panel);
-        }
-        List<Integer> panels = new ArrayList<>(panelOrder);
-        panels.sort(Comparator.comparingDouble(p -> -left[p]));
-        return panels;
-    }
-
-    private double leftMm2(int panel) {
-        double left = bench.usableMm2()[panel];
-        for (int c = 0; c < state.shape.length; c++) {
-            left -= state.isPlaced(c) && state.panel[c] == panel ? shapeOf(c).areaMm2 : 0;
-        }
-        return left;
     }
 
     private List<Integer> byTightness(int copy) {
@@ -178,11 +137,11 @@ final class OneSide {
         Point sideways = Point.towards(wayDeg[panel] + 90).times(random.nextBoolean() ? 0.03 : -0.03);
         double best = wallMm;
         boolean found = false;
-        double left = leftMm2(panel);
+        double left = bench.leftMm2(state, panel);
         for (Shape shape : bench.book().ways(bench.pieceOf()[copy], panel)) {
             boolean wanted = Double.isNaN(worth) || piece.worthM2(shape.variant) == worth;
             if (!wanted
-                    || shape.areaMm2 > left * 1.001 + 100
+                    || shape.areaMm2 > left
                     || !isTried(shape)
                     || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
@@ -210,8 +169,7 @@ final class OneSide {
                     put(copy, panel, shape);
                 }
             }
-            // The first lay of a large problem is to be there soon, not to be good.
-            if (stop.getAsBoolean() || found && choice == PanelChoice.ROOMIEST) {
+            if (stop.getAsBoolean()) {
                 break;
             }
         }

@@ -31,8 +31,8 @@ final class Search {
     void run(long steps, boolean fromStart, Better better) {
         table.state = fromStart ? bench.start().copy() : bench.fresh();
         boolean warm = fromStart && bench.placed(bench.start()) > bench.placed(bench.empty());
-        table.recreate();
         if (bench.isShortest()) {
+            table.recreate();
             new StripSearch(table, better).run(steps);
         } else {
             new FillSearch(table, better).run(steps, warm);
