@@ -1,6 +1,5 @@
 package org.handdown.bench;
 
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -292,12 +291,8 @@ public final class FitFigures {
         Path result = folder.resolve("layout.json");
         Files.writeString(in, FitProblemJson.write(problem).toString());
         Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseParallelGC",
-                        "-Xmx1g",
-                        "-cp",
-                        System.getProperty("java.class.path").replace(":", File.pathSeparator),
-                        "org.handdown.formats.fit.FitCommand",
+                        "./hand-down",
+                        "fit",
                         in.toString(),
                         "--out",
                         result.toString(),
