@@ -59,6 +59,7 @@ public final class FitFigures {
         Map<String, Part> parts = new LinkedHashMap<>();
         parts.put("jigsaws", figures::jigsaws);
         parts.put("strips", figures::strips);
+        parts.put("published", figures::published);
         parts.put("garments", figures::garments);
         parts.put("drawn", figures::drawnGarments);
         parts.put("salvaged", figures::salvaged);
@@ -136,6 +137,20 @@ public final class FitFigures {
         }
         out.atMost("strips cut up, used length over the known one, mean", sum / n, "", 1.06);
         out.told("strips cut up, used length over the known one, worst", worst, "");
+    }
+
+    private void published() throws IOException, InterruptedException {
+        double sum = 0;
+        for (Dissections set : Dissections.values()) {
+            double length = length(fit(set.problem())) / set.lengthMm();
+            out.note("%s: %.4f of its length".formatted(set.told, length));
+            sum += length;
+        }
+        out.atMost(
+                "published dissections, used length over the known one, mean",
+                sum / Dissections.values().length,
+                "",
+                1.06);
     }
 
     private static double length(FitLayout layout) {

@@ -65,6 +65,11 @@ final class Jigsaws {
             pieces.add(j.piece("piece-" + pieces.size(), part, 0, turning));
         }
         java.util.Collections.shuffle(pieces, new java.util.Random(seed));
+        return strip(pieces, lengthMm, widthMm, turning);
+    }
+
+    /** These pieces to be laid as short as they go, on cloth three times as long as is known to do. */
+    static FitProblem strip(List<FitPiece> pieces, double lengthMm, double widthMm, Turning turning) {
         Ring cloth = Ring.rectangle(0, 0, 3 * lengthMm, widthMm);
         return new FitProblem(Objective.SHORTEST, 0, 0, List.of(panel("cloth", cloth, turning)), pieces);
     }
@@ -172,7 +177,12 @@ final class Jigsaws {
             case QUARTERS -> random.nextInt(4);
         };
         Ring turned = new Placement(0, 0, 90.0 * quarters, false).toPanel(ring);
-        var box = turned.box();
+        return piece(id, turned, turning);
+    }
+
+    /** Drawn as the ring is, its box at the origin. */
+    static FitPiece piece(String id, Ring ring, Turning turning) {
+        var box = ring.box();
         return new FitPiece(
                 id,
                 1,
@@ -182,7 +192,7 @@ final class Jigsaws {
                 0,
                 true,
                 null,
-                List.of(new FitPiece.Variant("plain", turned.moved(-box.minX(), -box.minY()), List.of(), null, 0)),
+                List.of(new FitPiece.Variant("plain", ring.moved(-box.minX(), -box.minY()), List.of(), null, 0)),
                 List.of());
     }
 }
