@@ -8,23 +8,18 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import org.handdown.cloth.Weave;
 import org.handdown.geometry.Box;
-import org.handdown.geometry.Edge;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.FitsAlone;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Survey;
-import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
-import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
-import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Piecing;
@@ -35,7 +30,6 @@ import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.Source;
-import org.handdown.unpick.Release;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,18 +37,16 @@ import org.jspecify.annotations.Nullable;
  * there is, everything else that lies must still lie, and only what worked is offered.
  */
 public final class Remedies {
-    /** A hem that can still be turned, mm (common practice, no source). */
-    static final double LEAST_HEM_MM = 15;
-
     /** No garment is shortened by more of a piece's length than this without being another garment (common practice, no source). */
     private static final double MOST_SHORTER = 0.15;
 
     private static final double MOST_SHORTER_MM = 120;
 
+    /** From one size to the next girths grow by 4 cm (EN 13402-3, from memory). */
+    private static final double SIZE_STEP_MM = 40;
+
     /** Piecing lines that are tried, the shortest seam first. */
     private static final int MOST_LINES = 12;
-
-    private static final double[] SHARES = {0.5, 0.35, 0.65, 0.25, 0.75};
 
     private final Project project;
     private final String piece;
@@ -241,80 +233,39 @@ public final class Remedies {
 
     private void narrower() {
         Source source = project.source();
-        double least = source != null && source.cloth().weave() == Weave.KNIT
-                ? Release.LEAST_ALLOWANCE_KNIT_MM
-                : Release.LEAST_ALLOWANCE_WOVEN_MM;
-        List<EdgeLedger> hems = new ArrayList<>();
-        List<EdgeLedger> seams = new ArrayList<>();
-        for (Edge edge : whole.stitchLine().edges()) {
-            Allowance old = whole.allowance(edge.name());
-            boolean isHem = old.turn().kind() == Allowance.Turn.Kind.HEM;
-            Allowance narrow = isHem ? narrowHem(old) : narrowSeam(old, least);
-            if (narrow != null) {
-                (isHem ? hems : seams)
-                        .add(new EdgeLedger(
-                                "%s %s narrower"
-                                        .formatted(whole.name(), edge.name().replace('-', ' ')),
-                                piece,
-                                edge.name(),
-                                narrow));
-            }
-        }
-        boolean helped = !hems.isEmpty()
+        NarrowerEdges edges = NarrowerEdges.of(whole, source == null ? null : source.cloth());
+        boolean helped = !edges.hems().isEmpty()
                 && offer(
                         Remedy.Kind.NARROWER,
-                        String.format(Locale.ROOT, "Turn the hem of the %s only %.0f mm.", whole.name(), LEAST_HEM_MM),
-                        changed(hems),
+                        String.format(
+                                Locale.ROOT,
+                                "Turn the hem of the %s only %.0f mm.",
+                                whole.name(),
+                                NarrowerEdges.LEAST_HEM_MM),
+                        changed(edges.hems()),
                         wanted());
-        helped |= !seams.isEmpty()
+        helped |= !edges.seams().isEmpty()
                 && offer(
                         Remedy.Kind.NARROWER,
                         String.format(
                                 Locale.ROOT,
                                 "Narrow the allowances of the %s to %.0f mm; sew on the stitch line, its partners keep theirs.",
                                 whole.name(),
-                                least),
-                        changed(seams),
+                                edges.leastMm()),
+                        changed(edges.seams()),
                         wanted());
-        if (!helped && !hems.isEmpty() && !seams.isEmpty()) {
-            List<EdgeLedger> both = new ArrayList<>(hems);
-            both.addAll(seams);
+        if (!helped && !edges.hems().isEmpty() && !edges.seams().isEmpty()) {
             offer(
                     Remedy.Kind.NARROWER,
                     String.format(
                             Locale.ROOT,
                             "Turn the hem of the %s only %.0f mm and narrow its allowances to %.0f mm; sew on the stitch line.",
                             whole.name(),
-                            LEAST_HEM_MM,
-                            least),
-                    changed(both),
+                            NarrowerEdges.LEAST_HEM_MM,
+                            edges.leastMm()),
+                    changed(edges.both()),
                     wanted());
         }
-    }
-
-    private static @Nullable Allowance narrowHem(Allowance old) {
-        double under = Math.min(old.turn().underMm(), LEAST_HEM_MM / 2);
-        return old.mm() <= LEAST_HEM_MM + 0.5
-                ? null
-                : new Allowance(
-                        LEAST_HEM_MM,
-                        LEAST_HEM_MM,
-                        LEAST_HEM_MM,
-                        "narrower hem, cloth is short",
-                        new Allowance.Turn(Allowance.Turn.Kind.HEM, under));
-    }
-
-    /** Less cloth outside the same seam; one that is sewn off its line on purpose stays as far off it. A casing is left alone. */
-    private static @Nullable Allowance narrowSeam(Allowance old, double least) {
-        double sewn = least - old.slipMm();
-        return old.turned() || old.mm() <= least + 0.5 || sewn < Allowance.LEAST_TRIM_MM
-                ? null
-                : new Allowance(
-                        least,
-                        sewn,
-                        Math.min(old.trimMm(), least),
-                        "least allowance, cloth is short",
-                        Allowance.Turn.NONE);
     }
 
     /** The piece and all that is sewn to it along an upright edge, so that the seams still agree. */
@@ -441,9 +392,6 @@ public final class Remedies {
         }
     }
 
-    /** From one size to the next girths grow by 4 cm (EN 13402-3, from memory). */
-    static final double SIZE_STEP_MM = 40;
-
     private void pieced() {
         boolean kept = pattern().orders().stream()
                 .anyMatch(o -> Drafts.require(o.draft()).whole().contains(piece));
@@ -451,7 +399,7 @@ public final class Remedies {
             return;
         }
         int offers = 0;
-        List<Piecing> lines = lines();
+        List<Piecing> lines = PiecingLines.of(whole);
         for (Piecing line : lines.subList(0, Math.min(MOST_LINES, lines.size()))) {
             Design split;
             try {
@@ -473,30 +421,5 @@ public final class Remedies {
 
     private static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
-    /** Lines to piece at: style lines that are drawn on it, then across and along the grain; the shortest seams first. */
-    private List<Piecing> lines() {
-        double allowance = whole.allowances().values().stream()
-                .filter(a -> !a.turned() && a.mm() >= Release.LEAST_ALLOWANCE_KNIT_MM)
-                .mapToDouble(Allowance::mm)
-                .min()
-                .orElse(Release.LEAST_ALLOWANCE_WOVEN_MM);
-        String name = "%s pieced, cloth is short".formatted(whole.name());
-        List<Piecing> style = whole.marks().stream()
-                .filter(m -> m.kind() == Mark.Kind.GUIDE || m.kind() == Mark.Kind.FOLD)
-                .map(m -> new Piecing(name, piece, m.points().get(0), m.points().get(1), allowance))
-                .toList();
-        Box box = whole.stitchLine().flattened().ring().box();
-        List<Piecing> across = new ArrayList<>();
-        List<Piecing> along = new ArrayList<>();
-        for (double share : SHARES) {
-            across.add(Piecing.across(name, piece, Math.rint(box.minY() + share * box.heightMm()), allowance));
-            along.add(Piecing.along(name, piece, Math.rint(box.minX() + share * box.widthMm()), allowance));
-        }
-        List<Piecing> lines = new ArrayList<>(style);
-        lines.addAll(box.widthMm() <= box.heightMm() ? across : along);
-        lines.addAll(box.widthMm() <= box.heightMm() ? along : across);
-        return lines;
     }
 }
