@@ -47,6 +47,9 @@ final class Clearances {
     /** What nothing else may lie on, of each stencil: it and the gap round it. */
     private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
 
+    /** Each shape a hair smaller. */
+    private final Map<Integer, List<Ring>> smaller = new ConcurrentHashMap<>();
+
     private final Map<String, Region> usable = new ConcurrentHashMap<>();
     private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
 
@@ -178,9 +181,17 @@ final class Clearances {
         return inside;
     }
 
-    /** Shifts that a hole or a flaw bars: nearer than the margin, but for the slack that every rim has. */
+    /**
+     * Shifts that a hole or a flaw bars, but for the slack that every rim has. It is the piece that is taken a hair smaller for it: a flaw
+     * may be as thin as a slit and would be lost.
+     */
     private Region barred(Ring zone, Shape moving) {
-        return meeting(Region.of(zone), marginMm() - RIM_MM, moving.lean);
+        List<Ring> kept = grown(Region.of(zone), marginMm());
+        List<Ring> rings = smaller.computeIfAbsent(moving.index, i -> {
+            Region drawnIn = Region.of(moving.lean).grownMitred(-RIM_MM);
+            return drawnIn.isEmpty() ? List.of(moving.lean) : drawnIn.ringsWithoutHoles();
+        });
+        return Region.unionOf(rings.stream().map(ring -> meeting(kept, ring)).toList());
     }
 
     private double gapMm() {
@@ -269,7 +280,7 @@ final class Clearances {
     }
 
     private static List<Ring> grown(Region fixed, double distanceMm) {
-        Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed.grownMitred(distanceMm);
+        Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed;
         return grown.ringsWithoutHoles();
     }
 

@@ -12,6 +12,8 @@ import org.handdown.geometry.RandomRings;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Where shapes may lie beside each other and on a panel: by hand, and against overlaps measured by the geometry library. */
 class ClearancesTest {
@@ -71,6 +73,24 @@ class ClearancesTest {
         assertThat(room.core().covers(900, 700)).isTrue();
         assertThat(room.core().covers(901, 700)).isFalse();
         assertThat(room.core().covers(-0.2, 0)).isFalse();
+    }
+
+    /** A slit has hardly any area, and still nothing may be cut across it: a square lies left of it or right of it. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.001, 0.01, 0.03, 0.05, 1})
+    void nothingLiesAcrossASlit(double wide) {
+        FlawZone slit = new FlawZone(FlawZone.Kind.AVOID, Ring.rectangle(300, 0, wide, 800), "slit");
+        FitPanel panel = Fit.with(Fit.panel("p", CLOTH), List.of(Ring.rectangle(700, 0, wide, 800)), List.of(slit));
+        FitProblem problem =
+                new FitProblem(Objective.FILL, 0, 0, List.of(panel), List.of(Fit.piece("a", Fit.SQUARE_100, 1)));
+        Clearances.Room room =
+                new Clearances(problem).on(0, new ShapeBook(problem).ways(0, 0).get(0));
+        assertThat(room.core().covers(200, 400)).isTrue();
+        assertThat(room.core().covers(200.2, 400)).isFalse();
+        assertThat(room.core().covers(250, 400)).isFalse();
+        assertThat(room.core().covers(300 + wide, 400)).isTrue();
+        assertThat(room.core().covers(650, 400)).isFalse();
+        assertThat(room.core().covers(700 + wide, 400)).isTrue();
     }
 
     @Test
