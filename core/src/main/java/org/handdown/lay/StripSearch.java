@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Lays all pieces on as short a length of cloth as can be, by three ways in turn: pieces are laid anew where they fit best on little more
- * than the least thinkable length; all are laid anew on a little less than the shortest and forced in; and the shortest lay so far is
- * squeezed a little and the overlaps worked out.
+ * Lays all pieces on as short a length of cloth as can be, by four ways in turn: pieces are laid anew where they fit best on little more
+ * than the least thinkable length; all are laid anew on a little less than the shortest and forced in; the shortest lay so far is
+ * squeezed a little and the overlaps worked out; and from it the search wanders over lays that are a little longer.
  */
 final class StripSearch {
     /** Steps without gain on one length, at most. */
@@ -39,6 +39,11 @@ final class StripSearch {
     /** Where the first of it brings less, the rest would only cost time: garments bring 0.55 to 0.73, cut-up cloth 0.75 and more. */
     private static final double PROMISING = 0.75;
 
+    /** Where the last so many brought nothing, it is seldom tried again: large pieces bring as much area as cut-up cloth and never mate. */
+    private static final int MOST_FRUITLESS = 6;
+
+    private static final int SELDOM = 10;
+
     /** Least and most to take off the length at once when all pieces are laid anew and forced in. */
     private static final double LEAST_CUT = 0.003;
 
@@ -47,6 +52,25 @@ final class StripSearch {
     private static final double LEAST_SQUEEZE = 0.0015;
 
     private static final double MOST_SQUEEZE = 0.04;
+
+    /** More than so many gain more by squeezing all the time. */
+    private static final int FEW_TO_WANDER = 24;
+
+    /** Steps of wandering before the pieces are laid anew again. */
+    private static final int WANDERINGS = 10;
+
+    /** Two pieces change places on up to so much more cloth, and now and then on less. */
+    private static final double MOST_ROOM = 0.027;
+
+    private static final double LEAST_ROOM = -0.003;
+
+    /** So much longer than the shortest a lay may be to wander on from. */
+    private static final double MOST_ASTRAY = 0.01;
+
+    /** The first squeeze after it, and how many may fail. */
+    private static final double SQUEEZE_ASTRAY = 0.01;
+
+    private static final int FAILURES_ASTRAY = 2;
 
     /** A gain in length worth a new lay, mm. */
     private static final double LEAST_GAIN_MM = 0.05;
@@ -61,6 +85,8 @@ final class StripSearch {
     private LayState relaid;
 
     private double mostRelaid;
+    /** So often laying anew brought nothing, one time after the other. */
+    private int fruitless;
     /** Steps without gain before a lay made anew is given up. */
     private double patience = FIRST_PATIENCE;
     /** Share of the length to take off next. */
@@ -75,18 +101,19 @@ final class StripSearch {
         this.relaid = table.state;
     }
 
-    /** Ever shorter, until told to stop or the steps are used up. */
+    /** Ever shorter, until told to stop, the steps are used up or nothing shorter is thinkable. */
     void run(long steps) {
         shortest = table.score(Score.NOTHING);
         shortestState = table.state.copy();
         better.found(shortestState, shortest);
         double least = leastLengthMm();
         boolean small = bench.pieceOf().length <= FEW_COPIES;
-        for (long step = 0; step < steps && !table.stopped(); step++) {
-            // Where laying anew comes near, it is worth more tries than the squeezing.
-            int tries = small && step == 0 ? 2 : mates() ? 4 : random.nextInt(small ? 5 : 8) == 0 ? 1 : 0;
+        for (long step = 0; step < steps && !table.stopped() && lengthMm() > least + LEAST_GAIN_MM; step++) {
+            int tries = small && step == 0 ? 2 : tries(small);
             for (int i = 0; i < tries && !table.stopped(); i++) {
+                Score before = shortest;
                 relay(least);
+                fruitless = shortest == before ? fruitless + 1 : 0;
             }
             LayState other = better.elsewhere(shortest);
             if (other != null) {
@@ -94,16 +121,26 @@ final class StripSearch {
                 isShorter();
             }
             if (lengthMm() < Double.POSITIVE_INFINITY) {
-                if (small && !mates() && !table.stopped()) {
+                boolean apart = small && !mates();
+                if (apart && !table.stopped()) {
                     startOver(least);
                 }
                 squeezes(least);
+                if (apart && bench.pieceOf().length <= FEW_TO_WANDER) {
+                    wander(least);
+                }
             }
         }
     }
 
+    /** Where laying anew comes near, it is worth more tries than the squeezing. */
+    private int tries(boolean small) {
+        int oneIn = fruitless >= MOST_FRUITLESS ? SELDOM : small ? 5 : 8;
+        return mates() ? 4 : random.nextInt(oneIn) == 0 ? 1 : 0;
+    }
+
     private boolean mates() {
-        return mostRelaid > MATING;
+        return mostRelaid > MATING && fruitless < MOST_FRUITLESS;
     }
 
     /** Squeezes one after the other, by more after a success and by less after a failure. */
@@ -187,8 +224,7 @@ final class StripSearch {
         table.state = bench.fresh();
         table.chooseWays();
         table.recreate();
-        table.settle();
-        if (table.separation.work(table.state, table.settled, table.missing(), table.wallMm(), ROUNDS)) {
+        if (isWorkedOut(table.missing())) {
             isShorter();
         }
     }
@@ -204,9 +240,62 @@ final class StripSearch {
         if (failures > 0) {
             swapTwo();
         }
-        List<Integer> beyond = beyond();
+        return isWorkedOut(beyond()) && isShorter();
+    }
+
+    /** Puts copies in by force. @return true if the lay came out whole within the limit */
+    private boolean isWorkedOut(List<Integer> missing) {
         table.settle();
-        return table.separation.work(table.state, table.settled, beyond, table.wallMm(), ROUNDS) && isShorter();
+        return table.separation.work(table.state, table.settled, missing, table.wallMm(), ROUNDS);
+    }
+
+    /**
+     * From the shortest lay to others about as short: pieces change places on a little more cloth, what comes out is squeezed, and if it is
+     * not much longer than the shortest it goes on from there. So other rows are reached that no single change of the shortest lay brings
+     * (iterated local search, Lourenço, Martin and Stützle 2003, with record-to-record travel, Dueck 1993; both from memory).
+     */
+    private void wander(double least) {
+        LayState here = shortestState.copy();
+        double hereMm = lengthMm();
+        for (int i = 0; i < WANDERINGS && !table.stopped(); i++) {
+            table.state = here.copy();
+            for (int swaps = 1 + random.nextInt(2); swaps > 0; swaps--) {
+                swapTwo();
+            }
+            double room = LEAST_ROOM + random.nextDouble() * (MOST_ROOM - LEAST_ROOM);
+            table.lengthLimit = Math.max(least, hereMm * (1 + room));
+            if (!isWorkedOut(beyond())) {
+                continue;
+            }
+            squeezeAstray(least);
+            isShorter();
+            if (reachMm() < lengthMm() * (1 + MOST_ASTRAY)) {
+                here = table.state.copy();
+                hereMm = reachMm();
+            }
+        }
+    }
+
+    /** Squeezes what lies as it is, until that has failed a few times. */
+    private void squeezeAstray(double least) {
+        double cut = SQUEEZE_ASTRAY;
+        for (int failures = 0; failures < FAILURES_ASTRAY && reachMm() > least + LEAST_GAIN_MM && !table.stopped(); ) {
+            LayState before = table.state.copy();
+            double was = reachMm();
+            table.lengthLimit = Math.max(least, was * (1 - cut));
+            if (isWorkedOut(beyond()) && reachMm() < was) {
+                cut *= 1.3;
+            } else {
+                table.state = before;
+                cut *= 0.4;
+                failures++;
+            }
+        }
+    }
+
+    /** Length of the lay as it lies, mm. */
+    private double reachMm() {
+        return -table.score(shortest).leftover();
     }
 
     /** Copies that reach beyond the limit and may be moved. */
@@ -240,7 +329,7 @@ final class StripSearch {
                 : a;
     }
 
-    /** No lay is shorter than its area over the width, nor than the piece that is longest at its shortest. */
+    /** No lay is shorter than its area over the width, nor than the piece that is longest at its shortest, nor than what is pinned. */
     private double leastLengthMm() {
         double area = 0;
         double longest = 0;
@@ -249,7 +338,7 @@ final class StripSearch {
                     .mapToDouble(s -> s.box.widthMm())
                     .min()
                     .orElse(0);
-            longest = Math.max(longest, least);
+            longest = Math.max(longest, bench.pinned()[c] ? table.reach(c) : least);
             area += bench.book().ways(bench.pieceOf()[c], 0).stream()
                     .mapToDouble(s -> s.areaMm2)
                     .min()
