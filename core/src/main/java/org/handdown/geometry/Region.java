@@ -9,6 +9,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
@@ -30,6 +32,9 @@ public final class Region {
     static final GeometryFactory FACTORY = new GeometryFactory();
     /** Greatest distance in mm by which a rounded corner may miss the true arc, always on the inner side. */
     private static final double ARC_ERROR_MM = 0.002;
+
+    /** Grid points a millimetre where an overlay has to be done again. */
+    private static final double GRID_PER_MM = 1e5;
 
     public static final Region EMPTY = new Region(FACTORY.createPolygon());
 
@@ -263,7 +268,15 @@ public final class Region {
     }
 
     private Region overlay(Region other, int operation) {
-        Geometry result = OverlayNGRobust.overlay(area, other.area, operation);
+        Geometry result;
+        try {
+            result = OverlayNGRobust.overlay(area, other.area, operation);
+        } catch (TopologyException crossed) {
+            // A sliver's outline may cross itself after rounding: mended, and on a grid far below what cloth tells, the
+            // overlay goes through.
+            result = OverlayNG.overlay(
+                    GeometryFixer.fix(area), GeometryFixer.fix(other.area), operation, new PrecisionModel(GRID_PER_MM));
+        }
         return new Region(onlyPolygons(result));
     }
 
