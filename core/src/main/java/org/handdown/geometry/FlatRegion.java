@@ -11,9 +11,6 @@ import org.jspecify.annotations.Nullable;
  * made of.
  */
 public final class FlatRegion {
-    /** A corner goes at most so many times as far as the edges when a region is drawn in. */
-    private static final double FARTHEST = 3;
-
     private static final int COORDINATES = 4;
 
     private final Body body;
@@ -42,8 +39,8 @@ public final class FlatRegion {
 
     /**
      * With every edge moved by a little to its inner side, or to its outer side below 0, and the corners with them. Folds that may arise
-     * where the region is that narrow are left in: for a spot farther than {@link #FARTHEST} times the distance from the old edges, it
-     * is exact on which side it lies, because no edge has passed over it.
+     * where the region is that narrow are left in: for a spot farther than three times the distance from the old edges, it is exact on
+     * which side it lies, because no edge has passed over it ({@link Ring#drawnIn}).
      */
     public static FlatRegion drawnIn(Region region, double mm) {
         List<Ring> rings = new ArrayList<>(region.outerRings());
@@ -52,39 +49,15 @@ public final class FlatRegion {
         double[] edges = new double[COORDINATES * count];
         int k = 0;
         for (Ring ring : rings) {
-            int first = k;
-            for (int i = 0; i < ring.size(); i++) {
-                Point corner = mm == 0 ? ring.at(i) : drawnIn(ring, i, mm);
-                edges[k] = corner.x();
-                edges[k + 1] = corner.y();
-                int before = i == 0 ? first + COORDINATES * (ring.size() - 1) : k - COORDINATES;
-                edges[before + 2] = corner.x();
-                edges[before + 3] = corner.y();
-                k += COORDINATES;
+            Ring drawn = ring.drawnIn(mm);
+            for (int i = 0; i < drawn.size(); i++) {
+                edges[k++] = drawn.at(i).x();
+                edges[k++] = drawn.at(i).y();
+                edges[k++] = drawn.at(i + 1).x();
+                edges[k++] = drawn.at(i + 1).y();
             }
         }
         return new FlatRegion(new Body(edges), 1, 0, 0);
-    }
-
-    /** Where the inner parallels of both edges meet; the inside lies left of the ring. */
-    private static Point drawnIn(Ring ring, int i, double mm) {
-        Point p = ring.at(i);
-        Point u = unit(p.minus(ring.at(i + ring.size() - 1)));
-        Point v = unit(ring.at(i + 1).minus(p));
-        double along = 1 + u.dot(v);
-        Point inwards = new Point(-u.y() - v.y(), u.x() + v.x());
-        if (along * FARTHEST * FARTHEST >= 2) {
-            return p.plus(inwards.times(mm / along));
-        }
-        // So sharp that they meet far off: a little way along the middle, at the very turn along the edge itself.
-        Point middle = along > 1e-9 ? inwards : u.cross(v) >= 0 ? v : u;
-        return p.plus(unit(middle).times(FARTHEST * mm));
-    }
-
-    /** Of no length where the point is the origin: an edge without length has no side. */
-    private static Point unit(Point p) {
-        double length = p.lengthMm();
-        return length == 0 ? p : p.times(1 / length);
     }
 
     /** The same region turned half round the origin. */

@@ -11,6 +11,9 @@ import java.util.function.UnaryOperator;
  * before it can be mended.
  */
 public record Ring(List<Point> points) {
+    /** A corner goes at most so many times as far as the edges when a ring is drawn in. */
+    private static final double FARTHEST = 3;
+
     public Ring {
         if (points.size() < 3) {
             throw new IllegalArgumentException("An outline needs at least three points.");
@@ -92,6 +95,42 @@ public record Ring(List<Point> points) {
             maxY = Math.max(maxY, p.y());
         }
         return new Box(minX, minY, maxX, maxY);
+    }
+
+    /**
+     * With every edge moved by a little to its left, which is its inner side where the ring is counter-clockwise, and the corners with
+     * them: to where the moved edges meet, but at most three times as far, however sharp the corner. May fold over itself where the ring
+     * is that narrow.
+     */
+    public Ring drawnIn(double mm) {
+        if (mm == 0) {
+            return this;
+        }
+        List<Point> drawn = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            drawn.add(drawnIn(i, mm));
+        }
+        return new Ring(drawn);
+    }
+
+    private Point drawnIn(int i, double mm) {
+        Point p = at(i);
+        Point u = unit(p.minus(at(i - 1)));
+        Point v = unit(at(i + 1).minus(p));
+        double along = 1 + u.dot(v);
+        Point inwards = new Point(-u.y() - v.y(), u.x() + v.x());
+        if (along * FARTHEST * FARTHEST >= 2) {
+            return p.plus(inwards.times(mm / along));
+        }
+        // So sharp that they meet far off: a little way along the middle, at the very turn along the edge itself.
+        Point middle = along > 1e-9 ? inwards : u.cross(v) >= 0 ? v : u;
+        return p.plus(unit(middle).times(FARTHEST * mm));
+    }
+
+    /** Of no length where the point is the origin: an edge without length has no side. */
+    private static Point unit(Point p) {
+        double length = p.lengthMm();
+        return length == 0 ? p : p.times(1 / length);
     }
 
     /** The run of outline from vertex {@code from} forward to vertex {@code to}, both included; all round where they are the same. */

@@ -48,7 +48,7 @@ final class Clearances {
     private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
 
     /** Each shape a hair smaller. */
-    private final Map<Integer, List<Ring>> smaller = new ConcurrentHashMap<>();
+    private final Map<Integer, Ring> smaller = new ConcurrentHashMap<>();
 
     private final Map<String, Region> usable = new ConcurrentHashMap<>();
     private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
@@ -182,16 +182,19 @@ final class Clearances {
     }
 
     /**
-     * Shifts that a hole or a flaw bars, but for the slack that every rim has. It is the piece that is taken a hair smaller for it: a flaw
-     * may be as thin as a slit and would be lost.
+     * Shifts that a hole or a flaw bars, but for the slack that every rim has. Without a margin to take the slack from, it is the piece that
+     * is taken a hair smaller: a flaw may be as thin as a slit and would be lost.
      */
     private Region barred(Ring zone, Shape moving) {
-        List<Ring> kept = grown(Region.of(zone), marginMm());
-        List<Ring> rings = smaller.computeIfAbsent(moving.index, i -> {
-            Region drawnIn = Region.of(moving.lean).grownMitred(-RIM_MM);
-            return drawnIn.isEmpty() ? List.of(moving.lean) : drawnIn.ringsWithoutHoles();
-        });
-        return Region.unionOf(rings.stream().map(ring -> meeting(kept, ring)).toList());
+        double margin = marginMm() - RIM_MM;
+        return margin >= 0
+                ? meeting(Region.of(zone), margin, moving.lean)
+                : NoFitPolygon.of(zone, smaller.computeIfAbsent(moving.index, i -> smaller(moving.lean)));
+    }
+
+    private static Ring smaller(Ring shape) {
+        Ring drawn = shape.counterClockwise().drawnIn(RIM_MM);
+        return drawn.isSimple() ? drawn : shape;
     }
 
     private double gapMm() {

@@ -8,6 +8,8 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.handdown.geometry.FlatRegion;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.RandomRings;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
@@ -140,6 +142,29 @@ class ClearancesTest {
             } else if (overlap == 0) {
                 assertThat(barred).isFalse();
             }
+        }
+    }
+
+    /** However sharp the piece and whatever the margin: the utmost spots that the search may use beside a hole, a flaw and the edge. */
+    @Property(tries = 150)
+    void theUtmostSpotsOnAPanelBreakNoRule(@ForAll("rings") Ring outline, @ForAll long seed) {
+        Random random = new Random(seed);
+        Ring hole = Ring.rectangle(300, 200, random.nextInt(1, 60), random.nextInt(1, 60));
+        FlawZone stain = new FlawZone(
+                FlawZone.Kind.AVOID, Ring.of(500, 500, 560, 500 + random.nextInt(1, 40), 520, 600), "stain");
+        FitPanel panel = Fit.with(Fit.panel("p", CLOTH), List.of(hole), List.of(stain));
+        double[] margins = {0, 0.05, 0.06, 0.07, 0.08, 1, 12};
+        double margin = margins[random.nextInt(margins.length)];
+        // Drawn out to a needle, as darts and gores are.
+        double slender = random.nextDouble() * random.nextDouble();
+        Ring piece = outline.map(p -> new Point(2 * p.x(), Math.max(0.02, slender) * p.y()));
+        FitProblem problem =
+                new FitProblem(Objective.FILL, 0, margin, List.of(panel), List.of(Fit.piece("a", piece, 1)));
+        Shape shape = new ShapeBook(problem).ways(0, 0).get(0);
+        FlatRegion core = new Clearances(problem).on(0, shape).core();
+        for (int i = 0; i < core.edgeCount(); i++) {
+            Placed at = new Placed("a", 0, shape.variant.id(), "p", shape.at(core.x0(i), core.y0(i)));
+            assertThat(RuleChecker.check(problem, List.of(at))).isEmpty();
         }
     }
 
