@@ -22,7 +22,8 @@ final class Stripes {
     record Line(int group, double ux, double uy, double periodMm, double offsetMm) {
         double phaseMm(double x, double y) {
             double phase = (x * ux + y * uy + offsetMm) % periodMm;
-            return phase < 0 ? phase + periodMm : phase;
+            // A remainder of −0 counts as 0.
+            return phase < 0 ? phase + periodMm : Math.abs(phase);
         }
 
         double offMm(double phase, double x, double y) {
