@@ -82,7 +82,8 @@ const grain = computed(() => 90 + piece.rotation)
       :room="isUpright ? high : wide + 70"
       :turn="isUpright ? -90 : 0"
       :size="14"
-      class="fill-ink font-semibold"
+      halo
+      class="font-semibold"
     />
   </g>
 </template>
