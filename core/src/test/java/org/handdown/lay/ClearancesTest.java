@@ -155,9 +155,7 @@ class ClearancesTest {
         FitPanel panel = Fit.with(Fit.panel("p", CLOTH), List.of(hole), List.of(stain));
         double[] margins = {0, 0.05, 0.06, 0.07, 0.08, 1, 12};
         double margin = margins[random.nextInt(margins.length)];
-        // Drawn out to a needle, as darts and gores are.
-        double slender = random.nextDouble() * random.nextDouble();
-        Ring piece = outline.map(p -> new Point(2 * p.x(), Math.max(0.02, slender) * p.y()));
+        Ring piece = slender(outline, random);
         FitProblem problem =
                 new FitProblem(Objective.FILL, 0, margin, List.of(panel), List.of(Fit.piece("a", piece, 1)));
         Shape shape = new ShapeBook(problem).ways(0, 0).get(0);
@@ -166,6 +164,37 @@ class ClearancesTest {
             Placed at = new Placed("a", 0, shape.variant.id(), "p", shape.at(core.x0(i), core.y0(i)));
             assertThat(RuleChecker.check(problem, List.of(at))).isEmpty();
         }
+    }
+
+    /** The same for two pieces: the nearest that the search lays one to the other, with narrow gaps and with wide ones. */
+    @Property(tries = 150)
+    void theUtmostSpotsBesideAPieceBreakNoRule(@ForAll("rings") Ring a, @ForAll("rings") Ring b, @ForAll long seed) {
+        Random random = new Random(seed);
+        double[] gaps = {0, 0.05, 0.06, 0.08, 0.1, 0.15, 0.2, 0.5, 1, 12};
+        FitProblem problem = two(slender(a, random), slender(b, random), gaps[random.nextInt(gaps.length)]);
+        ShapeBook book = new ShapeBook(problem);
+        Shape fixed = any(book, random);
+        Shape moving = any(book, random);
+        FlatRegion core = new Clearances(problem).between(fixed, moving).core();
+        Placed lying = new Placed("ab".charAt(fixed.piece) + "", 0, fixed.variant.id(), "p", fixed.at(500, 400));
+        for (int i = 0; i < core.edgeCount(); i++) {
+            Placed beside = new Placed(
+                    "ab".charAt(moving.piece) + "",
+                    1,
+                    moving.variant.id(),
+                    "p",
+                    moving.at(500 + core.x0(i), 400 + core.y0(i)));
+            assertThat(RuleChecker.check(problem, List.of(lying, beside)).stream()
+                            .filter(f -> f.rule() != Finding.Rule.HANDED
+                                    && f.copies().size() == 2))
+                    .isEmpty();
+        }
+    }
+
+    /** Drawn out to a needle, as darts and gores are. */
+    private static Ring slender(Ring ring, Random random) {
+        double by = Math.max(0.02, random.nextDouble() * random.nextDouble());
+        return ring.map(p -> new Point(2 * p.x(), by * p.y()));
     }
 
     private static Shape any(ShapeBook book, Random random) {
