@@ -20,8 +20,13 @@ public final class FitCommand {
             "fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2]";
     private static final int UNUSABLE = 2;
     private static final long LARGEST_FILE = 64L << 20;
-    /** Kept back of the seconds for remnants, the last check and writing. */
+    /** Kept back of the seconds for remnants, the last check and writing; of few seconds only a share. */
     private static final double CLOSING_SECONDS = 0.4;
+
+    private static final double CLOSING_SHARE = 0.15;
+
+    /** However little is asked for, the search gets time for a first lay: the format allows two seconds more. */
+    private static final double LEAST_SEARCH_SECONDS = 0.7;
 
     /** From the start of the process to the virtual machine's own first reading of the clock. */
     private static final long LAUNCH_MILLIS = 100;
@@ -46,7 +51,8 @@ public final class FitCommand {
             FitProblem problem = FitProblemJson.read(text(order.problem));
             requireFolder(order.out);
             double spent = Math.max(0, (System.currentTimeMillis() - startedMillis) / 1e3);
-            double left = Math.max(0.1, order.seconds - spent - CLOSING_SECONDS);
+            double closing = Math.min(CLOSING_SECONDS, CLOSING_SHARE * order.seconds);
+            double left = Math.max(LEAST_SEARCH_SECONDS, order.seconds - spent - closing);
             FitLayout layout = Fitter.fit(problem, new Fitter.Budget(left, order.steps, order.seed, order.threads));
             write(order.out, FitLayoutJson.text(layout));
             out.printf(
@@ -135,7 +141,9 @@ public final class FitCommand {
     /** Written beside and moved, so that nobody ever reads half a lay. */
     private static void write(Path out, String text) throws IOException {
         Path folder = java.util.Objects.requireNonNull(out.toAbsolutePath().getParent());
-        Path beside = Files.createTempFile(folder, ".fit", ".json");
+        // Not a temporary file of the library's, which only its owner could read.
+        Path beside = folder.resolve(
+                ".%s.%d".formatted(out.getFileName(), ProcessHandle.current().pid()));
         try {
             Files.writeString(beside, text, StandardCharsets.UTF_8);
             Files.move(beside, out, StandardCopyOption.REPLACE_EXISTING);

@@ -47,6 +47,15 @@ class FitCommandTest {
         assertThat(layout.placements()).hasSize(2);
     }
 
+    /** However little time is given, nobody gets an empty cloth where a first lay takes a moment; and anybody may read the file. */
+    @Test
+    void inATenthOfASecondAFirstLayIsFound() throws IOException {
+        assertThat(run(problem.toString(), "--out", out.toString(), "--seconds", "0.1"))
+                .isZero();
+        assertThat(FitLayoutJson.read(Files.readString(out)).placements()).hasSize(2);
+        assertThat(Files.getPosixFilePermissions(out)).isEqualTo(Files.getPosixFilePermissions(problem));
+    }
+
     @Test
     void theSameSeedAndStepsWriteTheSamePlacements() throws IOException {
         run(problem.toString(), "--out", out.toString(), "--steps", "8", "--threads", "1", "--seed", "5");
