@@ -54,11 +54,50 @@ final class WhyNot {
                         .flatMap(r -> Optional.ofNullable(r.largestRectangle()).stream())
                         .findFirst()
                         .orElse(null);
+        if (largest != null && isAsLarge(largest, piece) && hasRoom(piece, panels)) {
+            return "there is room, but it was not found in the time given: needs " + size(piece);
+        }
         String left = largest == null
                 ? "nothing of use is left"
                 : "the largest free rectangle is %s".formatted(size(largest.widthMm(), largest.heightMm()));
         String stripes = piece.matches().isEmpty() ? "" : " with its pattern matched";
         return "the other pieces leave no room%s: needs %s, %s".formatted(stripes, size(piece), left);
+    }
+
+    private static boolean isAsLarge(FitLayout.GrainRectangle rectangle, FitPiece piece) {
+        Box own = piece.variants().get(0).outline().box();
+        double narrow = Math.min(rectangle.widthMm(), rectangle.heightMm());
+        double far = Math.max(rectangle.widthMm(), rectangle.heightMm());
+        return Math.min(own.widthMm(), own.heightMm()) <= narrow && Math.max(own.widthMm(), own.heightMm()) <= far;
+    }
+
+    /** Does a spot remain where the piece may lie? A search that was broken off may not have come to it. */
+    private boolean hasRoom(FitPiece piece, List<FitPanel> panels) {
+        HandLay hand = new HandLay(
+                problem, new FitLayout(placements, List.of(), LayMeasures.of(problem, placements, 0, 0), List.of()));
+        ShapeBook book = new ShapeBook(problem);
+        int index = problem.pieces().indexOf(piece);
+        int copy = 0;
+        while (isLaid(piece, copy)) {
+            copy++;
+        }
+        for (int p = 0; p < problem.panels().size(); p++) {
+            FitPanel panel = problem.panels().get(p);
+            for (Shape way : panels.contains(panel) ? book.ways(index, p) : List.<Shape>of()) {
+                if (hurry.getAsBoolean()) {
+                    return false;
+                }
+                Placed there = new Placed(piece.id(), copy, way.variant.id(), panel.id(), way.at(0, 0));
+                if (hand.nearest(there, Double.POSITIVE_INFINITY).isPresent()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean isLaid(FitPiece piece, int copy) {
+        return placements.stream().anyMatch(p -> p.piece().equals(piece.id()) && p.copy() == copy);
     }
 
     private Optional<String> missingEdge(FitPiece piece, List<FitPanel> panels) {
