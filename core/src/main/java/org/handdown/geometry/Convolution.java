@@ -32,8 +32,14 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
 final class Convolution {
     /** Directions are counted in this many steps a full turn. */
     private static final long FULL_TURN = 1L << 40;
-    /** Crossing points are rounded to this many steps a millimetre. */
-    private static final double STEPS_PER_MM = 1e5;
+    /**
+     * Crossing points are rounded to this many steps a millimetre. Between nearly parallel lines the tracer is blind for as far as they are
+     * a few steps apart: with a thousand times larger steps it gives up twenty times as often.
+     */
+    private static final double STEPS_PER_MM = 1e8;
+
+    /** The same for the general way, which needs room to round. */
+    private static final double GENERAL_STEPS_PER_MM = 1e5;
 
     /** All edges, and those at left turns alone: x0, y0, x1, y1 in mm. */
     private double[] all = new double[1024];
@@ -112,7 +118,7 @@ final class Convolution {
         for (int i = 0; i < edges.length; i += 4) {
             lines.add(new NodedSegmentString(new Coordinate[] {coordinate(edges, i), coordinate(edges, i + 2)}, null));
         }
-        SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(STEPS_PER_MM));
+        SnapRoundingNoder noder = new SnapRoundingNoder(new PrecisionModel(GENERAL_STEPS_PER_MM));
         noder.computeNodes(lines);
         Polygonizer polygonizer = new Polygonizer();
         for (LineString line : uniqueLines(noder)) {

@@ -18,7 +18,8 @@ final class FaceTracer {
     /** An end this near to a line, in steps, lies on it: as far as the rounding of both can bring them apart. */
     private static final double TOUCHES = 1.5;
 
-    private static final int INDEX_BITS = 24;
+    /** Lines are sorted by whole steps and their number in one word: room for a million lines on ninety metres. */
+    private static final int INDEX_BITS = 20;
 
     private final double stepsPerMm;
 
@@ -98,8 +99,11 @@ final class FaceTracer {
         return sorted;
     }
 
-    /** Empty if the parts did not join up. */
+    /** Empty if the parts did not join up, or if there are too many lines. */
     Optional<Region> where(IntPredicate wanted) {
+        if (length.length >= 1 << INDEX_BITS) {
+            return Optional.empty();
+        }
         cut();
         long[] parts = parts();
         int[] from = new int[parts.length];

@@ -12,8 +12,8 @@ import org.locationtech.jts.geom.Polygon;
 
 /** Joins parts of an outline, each with the wanted area on its left, into rings, and the rings into a region. */
 final class RingJoiner {
-    /** Corners that turn by less than this from the straight line, in steps, are none. */
-    private static final double STRAIGHT = 0.6;
+    /** Corners this near to the straight line between their neighbours are none. */
+    private static final double STRAIGHT_MM = 6e-6;
 
     private final double[] spotX;
     private final double[] spotY;
@@ -134,7 +134,7 @@ final class RingJoiner {
             double by = spotY[after];
             double off = Math.abs((bx - ax) * (y - ay) - (by - ay) * (x - ax));
             boolean ahead = (x - ax) * (bx - x) + (y - ay) * (by - y) > 0;
-            if (!ahead || off > STRAIGHT * Math.hypot(bx - ax, by - ay)) {
+            if (!ahead || off > STRAIGHT_MM * stepsPerMm * Math.hypot(bx - ax, by - ay)) {
                 ring[2 * n] = x;
                 ring[2 * n++ + 1] = y;
             }
