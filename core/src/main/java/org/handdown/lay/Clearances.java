@@ -47,6 +47,9 @@ final class Clearances {
     /** What nothing else may lie on, of each stencil: it and the gap round it. */
     private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
 
+    /** Holes and flaws with the margin round them. */
+    private final Map<Ring, List<Ring>> withMargin = new ConcurrentHashMap<>();
+
     /** Each shape a hair smaller. */
     private final Map<Integer, Ring> smaller = new ConcurrentHashMap<>();
 
@@ -188,7 +191,7 @@ final class Clearances {
     private Region barred(Ring zone, Shape moving) {
         double margin = marginMm() - RIM_MM;
         return margin >= 0
-                ? meeting(Region.of(zone), margin, moving.lean)
+                ? meeting(withMargin.computeIfAbsent(zone, z -> grown(Region.of(z), margin)), moving.lean)
                 : NoFitPolygon.of(zone, smaller.computeIfAbsent(moving.index, i -> smaller(moving.lean)));
     }
 
