@@ -77,6 +77,11 @@ record Bench(
         return empty.copy();
     }
 
+    /** Does the start hold more than what is pinned? */
+    boolean isBegun() {
+        return placed(start) > placed(empty);
+    }
+
     /** How many copies lie. */
     int placed(LayState state) {
         int placed = 0;
@@ -121,6 +126,17 @@ record Bench(
             left -= state.isPlaced(c) && state.panel[c] == panel ? book.shape(state.shape[c]).areaMm2 : 0;
         }
         return left;
+    }
+
+    /** Has spots for a copy looked for beside all others that lie on the panel. */
+    void setNeighbours(LayState state, int copy, int panel, Shape shape, Spots spots) {
+        spots.clear();
+        for (int other = 0; other < state.shape.length; other++) {
+            if (other != copy && state.isPlaced(other) && state.panel[other] == panel) {
+                spots.addObstacle(
+                        clearances.between(book.shape(state.shape[other]), shape), state.x[other], state.y[other]);
+            }
+        }
     }
 
     /** May one more copy of the piece lie so, by its handedness? */

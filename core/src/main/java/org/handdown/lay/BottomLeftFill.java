@@ -80,15 +80,7 @@ public final class BottomLeftFill {
             if (!shape.straight || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
             }
-            spots.clear();
-            for (int other = 0; other < state.shape.length; other++) {
-                if (other != copy && state.isPlaced(other) && state.panel[other] == panel) {
-                    spots.addObstacle(
-                            bench.clearances().between(bench.book().shape(state.shape[other]), shape),
-                            state.x[other],
-                            state.y[other]);
-                }
-            }
+            bench.setNeighbours(state, copy, panel, shape, spots);
             List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
             if (spots.find(bench.clearances().on(panel, shape), stripes, settled, 1, 1e-3, Double.POSITIVE_INFINITY)) {
                 double reach = spots.foundScore + shape.box.maxX();

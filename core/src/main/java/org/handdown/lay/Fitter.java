@@ -137,11 +137,19 @@ public final class Fitter {
                 return betterThan(own);
             }
         };
+        List<Search> searches = new ArrayList<>();
+        for (int i = 0; i < budget.threads(); i++) {
+            searches.add(new Search(bench, budget.seed() * 1_000_003 + i, stop));
+        }
+        if (!bench.isBegun()) {
+            // Before the other threads: on a cold machine they would only take its time.
+            searches.get(0).tellFirst(told);
+        }
         List<Thread> threads = new ArrayList<>();
         List<Throwable> failures = java.util.Collections.synchronizedList(new ArrayList<>());
         for (int i = 0; i < budget.threads(); i++) {
             boolean fromStart = i == 0;
-            Search search = new Search(bench, budget.seed() * 1_000_003 + i, stop);
+            Search search = searches.get(i);
             Thread thread = new Thread(() -> search.run(budget.steps(), fromStart, told), "fit-" + i);
             thread.setUncaughtExceptionHandler((t, e) -> failures.add(e));
             threads.add(thread);

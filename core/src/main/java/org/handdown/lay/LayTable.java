@@ -47,7 +47,7 @@ final class LayTable {
         this.settled = new double[bench.stripes().groupCount()];
         this.open = new boolean[bench.problem().panels().size()];
         Arrays.fill(open, true);
-        // One side and no tilting: the first lay is to be quick.
+        // One side and no tilting to begin with: that is quick.
         this.state = bench.fresh();
     }
 
@@ -249,6 +249,15 @@ final class LayTable {
     }
 
     Score score(Score best) {
+        Score now = roughScore();
+        // The leftover only counts between lays that place as much, and it costs time to measure.
+        return bench.isShortest() || !now.placesAsMuchAs(best)
+                ? now
+                : new Score(now.required(), now.value(), largestLeftover(), now.wholePanels(), now.square());
+    }
+
+    /** Without the leftover, so that whatever places as much is better. */
+    Score roughScore() {
         int required = 0;
         double value = 0;
         double length = 0;
@@ -268,11 +277,7 @@ final class LayTable {
         for (boolean t : touched) {
             whole += t ? 0 : 1;
         }
-        Score score = new Score(required, value, -length, whole, square);
-        // The leftover only counts between lays that place as much, and it costs time to measure.
-        return bench.isShortest() || !score.placesAsMuchAs(best)
-                ? score
-                : new Score(required, value, largestLeftover(), whole, square);
+        return new Score(required, value, -length, whole, square);
     }
 
     private double largestLeftover() {

@@ -151,13 +151,7 @@ final class OneSide {
                 continue;
             }
             double support = support(shape.ring, way);
-            spots.clear();
-            for (int other = 0; other < state.shape.length; other++) {
-                if (other != copy && state.isPlaced(other) && state.panel[other] == panel) {
-                    spots.addObstacle(
-                            bench.clearances().between(shapeOf(other), shape), state.x[other], state.y[other]);
-                }
-            }
+            bench.setNeighbours(state, copy, panel, shape, spots);
             Point wish = way.plus(sideways);
             List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
             if (spots.find(room, stripes, settled, wish.x(), wish.y(), Double.POSITIVE_INFINITY)) {
@@ -189,9 +183,5 @@ final class OneSide {
 
     private boolean isTried(Shape shape) {
         return shape.straight || tilting && random.nextInt(4) == 0;
-    }
-
-    private Shape shapeOf(int copy) {
-        return bench.book().shape(state.shape[copy]);
     }
 }

@@ -23,6 +23,12 @@ final class Search {
         this.table = new LayTable(bench, seed, stop);
     }
 
+    /** Lays roughly and tells it, so that there is something within a moment. */
+    void tellFirst(Better better) {
+        table.state = bench.fresh();
+        new FirstLay(bench, table.stop).lay(table.state, () -> better.found(table.state.copy(), table.roughScore()));
+    }
+
     /**
      * Runs until told to stop or the steps are used up.
      *
@@ -30,7 +36,7 @@ final class Search {
      */
     void run(long steps, boolean fromStart, Better better) {
         table.state = fromStart ? bench.start().copy() : bench.fresh();
-        boolean warm = fromStart && bench.placed(bench.start()) > bench.placed(bench.empty());
+        boolean warm = fromStart && bench.isBegun();
         if (bench.isShortest()) {
             table.recreate();
             new StripSearch(table, better).run(steps);

@@ -41,7 +41,7 @@ class FitterProperties {
         FitProblem problem = problem(cloth.map(p -> p.times(4)), List.of(a, b), new Random(seed));
         Bench bench = Bench.of(problem);
         List<List<Placed>> found = new ArrayList<>();
-        new Search(bench, seed, () -> false).run(3, true, (lay, score) -> {
+        Search.Better told = (lay, score) -> {
             List<Placed> placements = new ArrayList<>();
             int[] copies = new int[problem.pieces().size()];
             for (int c = 0; c < lay.shape.length; c++) {
@@ -57,7 +57,10 @@ class FitterProperties {
                 }
             }
             found.add(placements);
-        });
+        };
+        Search search = new Search(bench, seed, () -> false);
+        search.tellFirst(told);
+        search.run(3, true, told);
         assertThat(found)
                 .isNotEmpty()
                 .allSatisfy(p -> assertThat(RuleChecker.check(problem, p)).isEmpty());
