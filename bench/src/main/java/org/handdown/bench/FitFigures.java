@@ -31,6 +31,8 @@ import org.handdown.lay.RuleChecker;
 public final class FitFigures {
     private static final int THREADS = 2;
     private static final int FUZZED = 1000;
+    private static final double COLD_SECONDS = 2;
+    private static final String LAYOUT = "layout.json";
     private static final int DRAWN_SETS = 8;
     private static final int MANY_PIECES = 20;
     /** Of the cloth that the plain way takes. */
@@ -64,6 +66,7 @@ public final class FitFigures {
         parts.put("drawn", figures::drawnGarments);
         parts.put("salvaged", figures::salvaged);
         parts.put("speed", figures::speed);
+        parts.put("cold", figures::cold);
         parts.put("hand", figures::byHand);
         parts.put("crowd", figures::crowded);
         parts.put("fuzz", figures::fuzz);
@@ -249,6 +252,27 @@ public final class FitFigures {
         out.told("checker, 20 pieces", (System.nanoTime() - before) / 1e6 / times, "ms");
     }
 
+    /** Until something lies, from the start of the process: what a person waits for at the command line. */
+    private void cold() throws IOException, InterruptedException {
+        List<Double> first = new ArrayList<>();
+        for (int panels : new int[] {1, 2, 4}) {
+            for (Jigsaws.Turning turning : Jigsaws.Turning.values()) {
+                FitProblem problem = Jigsaws.jigsaw(20, 1, turning, panels, SEED + 70 + panels);
+                String told = command(problem, COLD_SECONDS, "--progress")
+                        .lines()
+                        .findFirst()
+                        .orElseThrow();
+                out.note("20 pieces on %d panels: %s".formatted(panels, told));
+                first.add(Double.parseDouble(told.substring(0, told.indexOf(' '))));
+            }
+        }
+        out.atMost("first lay of 20 pieces, from the start of the process, mean of nine", mean(first), "s", 1);
+        out.told(
+                "first lay of 20 pieces, from the start of the process, slowest",
+                first.stream().mapToDouble(f -> f).max().orElse(0),
+                "s");
+    }
+
     /** What a hand gets at the start of a drag, one piece after the other of a crowded panel, warm. */
     private void byHand() {
         Crowd crowd = Crowd.of(41);
@@ -302,27 +326,29 @@ public final class FitFigures {
 
     /** By the fit command, as a person would. */
     private FitLayout fit(FitProblem problem) throws IOException, InterruptedException {
-        Path in = folder.resolve("problem.json");
-        Path result = folder.resolve("layout.json");
-        Files.writeString(in, FitProblemJson.write(problem).toString());
-        Process process = new ProcessBuilder(
-                        "./hand-down",
-                        "fit",
-                        in.toString(),
-                        "--out",
-                        result.toString(),
-                        "--seconds",
-                        String.valueOf(seconds),
-                        "--threads",
-                        String.valueOf(THREADS))
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("said.txt").toFile())
-                .start();
-        if (process.waitFor() != 0) {
-            throw new UncheckedIOException(new IOException(Files.readString(folder.resolve("said.txt"))));
-        }
-        FitLayout layout = FitLayoutJson.read(Files.readString(result));
+        command(problem, seconds);
+        FitLayout layout = FitLayoutJson.read(Files.readString(folder.resolve(LAYOUT)));
         invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
         return layout;
+    }
+
+    /** @return what the command said; the lay is in the folder */
+    private String command(FitProblem problem, double allowed, String... more)
+            throws IOException, InterruptedException {
+        Path in = folder.resolve("problem.json");
+        Path said = folder.resolve("said.txt");
+        Files.writeString(in, FitProblemJson.write(problem).toString());
+        List<String> order = new ArrayList<>(List.of("./hand-down", "fit", in.toString()));
+        order.addAll(List.of("--out", folder.resolve(LAYOUT).toString(), "--seconds", String.valueOf(allowed)));
+        order.addAll(List.of("--threads", String.valueOf(THREADS)));
+        order.addAll(List.of(more));
+        Process process = new ProcessBuilder(order)
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile())
+                .start();
+        if (process.waitFor() != 0) {
+            throw new UncheckedIOException(new IOException(Files.readString(said)));
+        }
+        return Files.readString(said);
     }
 }

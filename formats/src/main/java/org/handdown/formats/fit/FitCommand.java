@@ -9,15 +9,16 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.measure.RefusedValueException;
 
-/** {@code fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2]} (docs/formats/fit-format.md). */
+/** {@code fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2] [--progress]} (docs/formats/fit-format.md). */
 public final class FitCommand {
     private static final String USAGE =
-            "fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2]";
+            "fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2] [--progress]";
     private static final int UNUSABLE = 2;
     private static final long LARGEST_FILE = 64L << 20;
     /** Kept back of the seconds for remnants, the last check and writing; of few seconds only a share. */
@@ -34,7 +35,8 @@ public final class FitCommand {
     private FitCommand() {}
 
     /** What was asked for. */
-    private record Order(Path problem, Path out, double seconds, long steps, long seed, int threads) {}
+    private record Order(
+            Path problem, Path out, double seconds, long steps, long seed, int threads, boolean progress) {}
 
     public static void main(String[] args) {
         System.exit(run(args, System.out, System.err, startedMillis()));
@@ -53,13 +55,19 @@ public final class FitCommand {
             double spent = Math.max(0, (System.currentTimeMillis() - startedMillis) / 1e3);
             double closing = Math.min(CLOSING_SECONDS, CLOSING_SHARE * order.seconds);
             double left = Math.max(LEAST_SEARCH_SECONDS, order.seconds - spent - closing);
-            FitLayout layout = Fitter.fit(problem, new Fitter.Budget(left, order.steps, order.seed, order.threads));
+            Consumer<FitLayout> better = lay -> {
+                if (order.progress) {
+                    double since = (System.currentTimeMillis() - startedMillis) / 1e3;
+                    out.printf(
+                            "%.2f s: %d placed; %s%n", since, lay.placements().size(), used(lay));
+                }
+            };
+            Fitter.Budget budget = new Fitter.Budget(left, order.steps, order.seed, order.threads);
+            FitLayout layout = new Fitter(problem, budget, System::nanoTime, () -> false, better).fit();
             write(order.out, FitLayoutJson.text(layout));
             out.printf(
-                    "%d placed, %d not; %.1f %% of the cloth used%n",
-                    layout.placements().size(),
-                    layout.unplaced().size(),
-                    100 * layout.measures().utilisation());
+                    "%d placed, %d not; %s%n",
+                    layout.placements().size(), layout.unplaced().size(), used(layout));
             return 0;
         } catch (RefusedValueException e) {
             err.println(oneLine("fit: " + e.field() + " " + e.getMessage()));
@@ -68,6 +76,13 @@ public final class FitCommand {
             err.println(oneLine("fit: " + e.getMessage()));
             return UNUSABLE;
         }
+    }
+
+    private static String used(FitLayout layout) {
+        Double length = layout.measures().lengthMm();
+        return length == null
+                ? "%.1f %% of the cloth used".formatted(100 * layout.measures().utilisation())
+                : "%.0f mm of the cloth's length used".formatted(length);
     }
 
     private static String oneLine(String text) {
@@ -81,6 +96,7 @@ public final class FitCommand {
         long steps = Long.MAX_VALUE;
         long seed = 1;
         int threads = 2;
+        boolean progress = false;
         for (int i = 0; i < args.length; i++) {
             switch (args[i]) {
                 case "--out" -> out = value(args, ++i);
@@ -88,13 +104,14 @@ public final class FitCommand {
                 case "--steps" -> steps = (long) number("--steps", value(args, ++i), 0, 1e15);
                 case "--seed" -> seed = (long) number("--seed", value(args, ++i), -9e15, 9e15);
                 case "--threads" -> threads = (int) number("--threads", value(args, ++i), 1, 64);
+                case "--progress" -> progress = true;
                 default -> files.add(args[i]);
             }
         }
         if (files.size() != 1 || out.isEmpty() || files.get(0).startsWith("--")) {
             throw new RefusedValueException("usage:", USAGE);
         }
-        return new Order(Path.of(files.get(0)), Path.of(out), seconds, steps, seed, threads);
+        return new Order(Path.of(files.get(0)), Path.of(out), seconds, steps, seed, threads, progress);
     }
 
     private static String value(String[] args, int i) {

@@ -8,6 +8,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.handdown.lay.RuleChecker;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -19,6 +20,7 @@ class FitCommandTest {
 
     private Path problem;
     private Path out;
+    private final ByteArrayOutputStream printed = new ByteArrayOutputStream();
     private final ByteArrayOutputStream err = new ByteArrayOutputStream();
 
     @BeforeEach
@@ -28,9 +30,11 @@ class FitCommandTest {
     }
 
     private int run(String... args) {
-        PrintStream quiet = new PrintStream(new ByteArrayOutputStream(), true, StandardCharsets.UTF_8);
         return FitCommand.run(
-                args, quiet, new PrintStream(err, true, StandardCharsets.UTF_8), System.currentTimeMillis());
+                args,
+                new PrintStream(printed, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8),
+                System.currentTimeMillis());
     }
 
     private String said() {
@@ -54,6 +58,17 @@ class FitCommandTest {
                 .isZero();
         assertThat(FitLayoutJson.read(Files.readString(out)).placements()).hasSize(2);
         assertThat(Files.getPosixFilePermissions(out)).isEqualTo(Files.getPosixFilePermissions(problem));
+    }
+
+    /** Each better lay with the seconds since the process began, and the last one again with what was left. */
+    @Test
+    void tellsEachBetterLayWhenAsked() {
+        run(problem.toString(), "--out", out.toString(), "--steps", "3", "--threads", "1", "--progress");
+        List<String> lines = printed.toString(StandardCharsets.UTF_8).lines().toList();
+        assertThat(lines).hasSizeGreaterThan(1);
+        assertThat(lines.subList(0, lines.size() - 1))
+                .allMatch(line -> line.matches("\\d+\\.\\d\\d s: \\d placed; \\d+\\.\\d % of the cloth used"));
+        assertThat(lines.get(lines.size() - 1)).matches("2 placed, 0 not; \\d+\\.\\d % of the cloth used");
     }
 
     @Test
