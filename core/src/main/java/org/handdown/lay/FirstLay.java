@@ -13,7 +13,7 @@ import org.handdown.geometry.Point;
  */
 final class FirstLay {
     /** Copies that lie when it is told for the first time; then it is told when there are twice as many, and at the end. */
-    private static final int FIRST_TOLD = 10;
+    private static final int FIRST_TOLD = 5;
 
     /** To one side, and there as low as it goes. */
     private static final Point WISH = new Point(1, 0.03);
