@@ -18,10 +18,13 @@ final class FaceTracer {
     /** An end this near to a line, in steps, lies on it: as far as the rounding of both can bring them apart. */
     private static final double TOUCHES = 1.5;
 
-    /** Lines are sorted by whole steps and their number in one word: room for a million lines on ninety metres. */
+    /** Lines are sorted by whole steps from the leftmost and their number in one word: a million lines on eighty-eight metres. */
     private static final int INDEX_BITS = 20;
 
+    private static final double MOST_STEPS = 1L << 63 - INDEX_BITS;
+
     private final double stepsPerMm;
+    private final boolean isTooMuch;
 
     /** The closed path, in steps. */
     private final BandedEdges path;
@@ -49,7 +52,10 @@ final class FaceTracer {
     FaceTracer(double[] path, double[] lines, double stepsPerMm) {
         this.stepsPerMm = stepsPerMm;
         this.path = new BandedEdges(steps(path));
-        this.line = sorted(steps(lines));
+        double[] inSteps = steps(lines);
+        double left = leftmost(inSteps, 1);
+        this.isTooMuch = lines.length / 4 >= 1 << INDEX_BITS || -leftmost(inSteps, -1) - left >= MOST_STEPS;
+        this.line = sorted(inSteps, left);
         this.length = new double[line.length / 4];
         for (int i = 0; i < length.length; i++) {
             length[i] = Math.hypot(line[4 * i + 2] - line[4 * i], line[4 * i + 3] - line[4 * i + 1]);
@@ -69,8 +75,17 @@ final class FaceTracer {
         return steps;
     }
 
+    /** Least x, or with a way of −1 the greatest below zero. */
+    private static double leftmost(double[] lines, int way) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < lines.length; i += 2) {
+            least = Math.min(least, way * lines[i]);
+        }
+        return least;
+    }
+
     /** Each from left to right, upright ones upwards, in the order of their left ends; what has no length is left out. */
-    private static double[] sorted(double[] lines) {
+    private static double[] sorted(double[] lines, double left) {
         int n = lines.length / 4;
         long[] order = new long[n];
         double[] turned = new double[lines.length];
@@ -86,7 +101,7 @@ final class FaceTracer {
                 turned[4 * kept + 1] = forward ? ay : by;
                 turned[4 * kept + 2] = forward ? bx : ax;
                 turned[4 * kept + 3] = forward ? by : ay;
-                order[kept] = (long) turned[4 * kept] << INDEX_BITS | kept;
+                order[kept] = (long) (turned[4 * kept] - left) << INDEX_BITS | kept;
                 kept++;
             }
         }
@@ -99,9 +114,9 @@ final class FaceTracer {
         return sorted;
     }
 
-    /** Empty if the parts did not join up, or if there are too many lines. */
+    /** Empty if the parts did not join up, or if there are too many lines over too great a width. */
     Optional<Region> where(IntPredicate wanted) {
-        if (length.length >= 1 << INDEX_BITS) {
+        if (isTooMuch) {
             return Optional.empty();
         }
         cut();

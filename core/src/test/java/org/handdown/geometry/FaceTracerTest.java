@@ -36,6 +36,22 @@ class FaceTracerTest {
                 .coverage(c -> c.check(true).percentage(p -> p > 99));
     }
 
+    /** Shapes drawn far from the origin, as the fit format allows up to 200 m, are traced as those drawn at it. */
+    @Property(tries = 60)
+    void tracesAlikeFarFromTheOrigin(@ForAll("rings") Ring fixed, @ForAll("rings") Ring moving) {
+        Region near = sum(fixed, moving).where(winding -> winding > 0);
+        Region far = sum(fixed.moved(199_000, -199_000), moving).where(winding -> winding > 0);
+        assertThat(differenceMm2(near.moved(199_000, -199_000), far)).isLessThan(0.01);
+    }
+
+    /** More than can be sorted in one word is left to the general way, and told rightly (a rectangle by hand). */
+    @Test
+    void longClothIsLeftToTheGeneralWay() {
+        Convolution sum = sum(Ring.rectangle(-60_000, 0, 120_000, 1500), Ring.rectangle(0, 0, 100, 200));
+        assertThat(sum.traced(winding -> winding > 0)).isEmpty();
+        assertThat(sum.where(winding -> winding > 0).areaMm2()).isCloseTo(120_100.0 * 1700, within(1.0));
+    }
+
     /** Mirrored, turned and equal shapes bring parallel and coinciding edges, where tracing is hardest. */
     @Property(tries = 100)
     void tracesTwinsToo(@ForAll("rings") Ring ring) {
