@@ -39,18 +39,23 @@ final class FirstLay {
         boolean[] hopeless = new boolean[bench.problem().pieces().size()];
         int next = FIRST_TOLD;
         int laid = 0;
+        boolean isTold = false;
         for (int copy : largestFirst(state)) {
             int piece = bench.pieceOf()[copy];
             if (!stop.getAsBoolean() && !hopeless[piece]) {
                 hopeless[piece] = !lay(copy, state, settled);
                 laid += hopeless[piece] ? 0 : 1;
+                isTold &= hopeless[piece];
             }
             if (laid == next) {
                 next *= 2;
                 told.run();
+                isTold = true;
             }
         }
-        told.run();
+        if (!isTold) {
+            told.run();
+        }
     }
 
     private List<Integer> largestFirst(LayState state) {

@@ -26,6 +26,16 @@ class FirstLayTest {
         assertThat(told(bench, bench.fresh(), () -> false)).containsExactly(5, 10, 20, 25);
     }
 
+    @Test
+    void isToldOnceOfEachLayAndOnceOfNone() {
+        FitPanel panel = Fit.panel("p", Ring.rectangle(0, 0, 255, 205));
+        Bench five = Bench.of(Fit.fill(
+                List.of(panel), Fit.piece("a", Fit.SQUARE_100, 4), Fit.piece("b", Ring.rectangle(0, 0, 50, 200), 1)));
+        assertThat(told(five, five.fresh(), () -> false)).containsExactly(5);
+        Bench none = Bench.of(Fit.fill(List.of(panel), Fit.piece("a", Ring.rectangle(0, 0, 300, 300), 1)));
+        assertThat(told(none, none.fresh(), () -> false)).containsExactly(0);
+    }
+
     /** Small ones first would take the only room of the large one. */
     @Test
     void theLargestAndTheRequiredComeFirst() {
