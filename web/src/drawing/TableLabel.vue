@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, inject, ref } from 'vue'
-import { scaleKey } from './scale'
+import { scaleKey, wideMm } from './scale'
 
 /** Words on the table that keep their size whatever the zoom; left out where there is no room for them. */
 const {
@@ -25,7 +25,7 @@ const {
   halo?: boolean
 }>()
 const scale = inject(scaleKey, ref(1))
-const fits = computed(() => room === undefined || text.length * size * 0.52 <= room * scale.value)
+const fits = computed(() => room === undefined || wideMm(text, size, scale.value) <= room)
 const transform = computed(
   () =>
     `translate(${x} ${y}) scale(${1 / scale.value} ${-1 / scale.value}) rotate(${turn}) translate(0 ${below})`,

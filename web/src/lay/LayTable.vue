@@ -11,6 +11,7 @@ import PanelShape from '../panels/PanelShape.vue'
 import { inRows, sideBySide } from '../panels/sideBySide'
 import FlawNames from './FlawNames.vue'
 import LaidPiece from './LaidPiece.vue'
+import WaitingPiece from './WaitingPiece.vue'
 import type { Glide } from './glide'
 import { useCarry } from './useCarry'
 import { REACH_MM, type Held } from './useHandLay'
@@ -177,34 +178,18 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       />
       <FlawNames v-if="l.item.flaws.length" :flaws="l.item.flaws" :outline="l.item.outline" />
     </g>
-    <g
+    <WaitingPiece
       v-for="w in waiting"
       v-show="!hand.isCarried(w.item)"
       :key="w.item.piece + w.item.copy"
       :transform="`translate(${w.dx} ${w.dy})`"
-      data-grab
-      data-pick
-      role="button"
-      tabindex="0"
-      class="cursor-grab touch-none"
-      :aria-label="`${w.item.name} has no place: ${w.item.reason}`"
-      @pointerdown="(e) => grab(e, heldWaiting(w.item), w.item.outline, w.dx, w.dy)"
+      :piece="w.item"
+      :left-end="bounds.minX - w.dx"
+      :picked="isPicked(w.item)"
+      @pointerdown="(e: PointerEvent) => grab(e, heldWaiting(w.item), w.item.outline, w.dx, w.dy)"
       @pointermove="carry"
       @pointerup="letGo"
-    >
-      <ClothLine
-        :points="w.item.outline"
-        class="fill-paper stroke-madder"
-        :stroke-width="isPicked(w.item) ? 3.5 : 2"
-        stroke-dasharray="12 6"
-      />
-      <TableLabel
-        :x="labelPoint(w.item.outline)[0]"
-        :y="labelPoint(w.item.outline)[1]"
-        :text="w.item.name"
-        class="fill-madder"
-      />
-    </g>
+    />
     <g v-if="carried" class="pointer-events-none">
       <ClothLine
         :points="carried.ring"
