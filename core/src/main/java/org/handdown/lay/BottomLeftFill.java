@@ -7,7 +7,7 @@ import java.util.function.BooleanSupplier;
 
 /**
  * The plain way to lay, as a reference for measurements and never for cutting: copies one after the other, each as far to the left as
- * it goes and there as low as it goes, in the first way that fits; the largest first, then in random orders until the time is over.
+ * it goes and there as low as it goes, in the way that reaches least far; the largest first, then in random orders until the time is over.
  * On several panels the first that takes a copy gets it.
  */
 public final class BottomLeftFill {
