@@ -3,7 +3,7 @@ import { computed, inject, ref } from 'vue'
 import type { Schemas } from '../api/client'
 import ClothLine from '../drawing/ClothLine.vue'
 import TableLabel from '../drawing/TableLabel.vue'
-import { labelPoint } from '../drawing/paths'
+import { boundsOf, labelPoint } from '../drawing/paths'
 import { scaleKey, wideMm } from '../drawing/scale'
 
 /** A piece that found no place, below the panels. */
@@ -19,7 +19,14 @@ const {
 }>()
 const scale = inject(scaleKey, ref(1))
 const at = computed(() => labelPoint(piece.outline))
-const nameX = computed(() => Math.max(at.value[0], leftEnd + wideMm(piece.name, 14, scale.value) / 2))
+const nameMm = computed(() => wideMm(piece.name, 14, scale.value))
+const isTurned = computed(() => {
+  const b = boundsOf([piece.outline])
+  return nameMm.value > b.maxX - b.minX && b.maxY - b.minY > b.maxX - b.minX
+})
+const nameX = computed(() =>
+  isTurned.value ? at.value[0] : Math.max(at.value[0], leftEnd + nameMm.value / 2),
+)
 </script>
 
 <template>
@@ -37,6 +44,6 @@ const nameX = computed(() => Math.max(at.value[0], leftEnd + wideMm(piece.name, 
       :stroke-width="picked ? 3.5 : 2"
       stroke-dasharray="12 6"
     />
-    <TableLabel :x="nameX" :y="at[1]" :text="piece.name" class="fill-madder" />
+    <TableLabel :x="nameX" :y="at[1]" :text="piece.name" :turn="isTurned ? -90 : 0" class="fill-madder" />
   </g>
 </template>

@@ -5,27 +5,31 @@ import type { Schemas } from '../api/client'
 import { scaleKey, wideMm } from '../drawing/scale'
 import WaitingPiece from './WaitingPiece.vue'
 
-const piece = {
-  piece: 'back-bib-facing',
-  copy: 0,
-  variant: 'plain',
-  name: 'back bib facing',
-  reason: 'the other pieces leave no room',
-  outline: [
-    [0, 0],
-    [60, 0],
-    [60, 40],
-    [0, 40],
-  ],
-} as Schemas['UnplacedView']
+const facing = (wide: number, high: number) =>
+  ({
+    piece: 'back-bib-facing',
+    copy: 0,
+    variant: 'plain',
+    name: 'back bib facing',
+    reason: 'the other pieces leave no room',
+    outline: [
+      [0, 0],
+      [wide, 0],
+      [wide, high],
+      [0, high],
+    ],
+  }) as Schemas['UnplacedView']
+const piece = facing(60, 40)
 
-function nameX(leftEnd: number, scale: number) {
+function transform(piece: Schemas['UnplacedView'], leftEnd: number, scale: number) {
   const waiting = mount(WaitingPiece, {
     props: { piece, leftEnd },
     global: { provide: { [scaleKey as symbol]: ref(scale) } },
   })
-  return Number(/translate\((\S+) /.exec(waiting.find('text').attributes('transform') ?? '')?.[1])
+  return waiting.find('text').attributes('transform') ?? ''
 }
+const nameX = (leftEnd: number, scale: number) =>
+  Number(/translate\((\S+) /.exec(transform(piece, leftEnd, scale))?.[1])
 
 describe('a piece that waits for a place', () => {
   it('carries its name in its middle', () => {
@@ -36,6 +40,11 @@ describe('a piece that waits for a place', () => {
     const half = wideMm(piece.name, 14, 0.5) / 2
     expect(half).toBeGreaterThan(30)
     expect(nameX(0, 0.5)).toBeCloseTo(half)
+  })
+
+  it('turns a name that is wider than a tall piece', () => {
+    expect(transform(facing(60, 200), -500, 0.5)).toContain('rotate(-90)')
+    expect(transform(facing(300, 900), -500, 0.5)).toContain('rotate(0)')
   })
 
   it('tells why it waits', () => {
