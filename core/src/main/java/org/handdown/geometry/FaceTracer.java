@@ -53,8 +53,13 @@ final class FaceTracer {
         this.stepsPerMm = stepsPerMm;
         this.path = new BandedEdges(steps(path));
         double[] inSteps = steps(lines);
-        double left = leftmost(inSteps, 1);
-        this.isTooMuch = lines.length / 4 >= 1 << INDEX_BITS || -leftmost(inSteps, -1) - left >= MOST_STEPS;
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < inSteps.length; i += 2) {
+            left = Math.min(left, inSteps[i]);
+            right = Math.max(right, inSteps[i]);
+        }
+        this.isTooMuch = lines.length / 4 >= 1 << INDEX_BITS || right - left >= MOST_STEPS;
         this.line = sorted(inSteps, left);
         this.length = new double[line.length / 4];
         for (int i = 0; i < length.length; i++) {
@@ -73,15 +78,6 @@ final class FaceTracer {
             steps[i] = Math.rint(mm[i] * stepsPerMm);
         }
         return steps;
-    }
-
-    /** Least x, or with a way of −1 the greatest below zero. */
-    private static double leftmost(double[] lines, int way) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < lines.length; i += 2) {
-            least = Math.min(least, way * lines[i]);
-        }
-        return least;
     }
 
     /** Each from left to right, upright ones upwards, in the order of their left ends; what has no length is left out. */

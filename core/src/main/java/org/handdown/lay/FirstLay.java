@@ -8,8 +8,8 @@ import org.handdown.geometry.Point;
 
 /**
  * A lay to be told at once, before the search proper: one copy after the other, the largest first, on the panel with the most cloth left,
- * in the first way that fits and there as far to one side as it goes. It looks at a tenth of what a careful lay looks at, and what it
- * looked at is kept for the search. Nothing is left to chance.
+ * in the first way that fits and there as far to one side as it goes. It looks at little, and what it looked at is kept for the search.
+ * Nothing is left to chance.
  */
 final class FirstLay {
     /** Copies that lie when it is told for the first time; then it is told when there are twice as many, and at the end. */
@@ -39,21 +39,20 @@ final class FirstLay {
         boolean[] hopeless = new boolean[bench.problem().pieces().size()];
         int next = FIRST_TOLD;
         int laid = 0;
-        boolean isTold = false;
+        int toldAt = -1;
         for (int copy : largestFirst(state)) {
             int piece = bench.pieceOf()[copy];
             if (!stop.getAsBoolean() && !hopeless[piece]) {
                 hopeless[piece] = !lay(copy, state, settled);
                 laid += hopeless[piece] ? 0 : 1;
-                isTold &= hopeless[piece];
             }
             if (laid == next) {
                 next *= 2;
+                toldAt = laid;
                 told.run();
-                isTold = true;
             }
         }
-        if (!isTold) {
+        if (laid != toldAt) {
             told.run();
         }
     }
