@@ -49,7 +49,7 @@ start_application() {
   local share=(-Xshare:auto -Xlog:disable)
   # The class archive is made on the first clean exit and read from then on; it halves the start.
   if [ -f "$archive" ]; then share+=(-XX:SharedArchiveFile="$archive"); else share+=(-XX:ArchiveClassesAtExit="$archive"); fi
-  HANDDOWN_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/handdown" HANDDOWN_DB_USER=handdown HANDDOWN_DB_PASSWORD=$DB_PASSWORD \
+  HANDDOWN_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/handdown?connectTimeout=4&socketTimeout=40&tcpKeepAlive=true" HANDDOWN_DB_USER=handdown HANDDOWN_DB_PASSWORD=$DB_PASSWORD \
     setsid java "${share[@]}" "${SEARCH_JAVA[@]}" -XX:+UseSerialGC -Xmx1g -Dhanddown.kind="$kind" -Dportfile="$RUN/$kind/port" -jar "$APP/server-0.1.0-exec.jar" \
     --server.port="$port" --handdown.demo="$demo" --handdown.demo-folder="$PWD/demo" --logging.file.name="$RUN/$kind/server.log" \
     >"$RUN/$kind/console.log" 2>&1 &

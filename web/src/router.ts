@@ -7,7 +7,9 @@ export const router = createRouter({
     { path: '/', name: 'home', component: () => import('./home/HomePage.vue') },
     {
       path: '/projects/:id',
-      redirect: (to) => ({ name: 'station', params: { id: to.params.id, station: 'aim' } }),
+      name: 'project',
+      component: () => import('./project/ProjectPage.vue'),
+      props: (to) => ({ id: to.params.id, station: '' }),
     },
     {
       path: '/projects/:id/:station',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Trash2, Upload } from '@lucide/vue'
+import { useTitle } from '@vueuse/core'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Schemas } from '../api/client'
@@ -14,14 +15,15 @@ import { useHousehold } from './useHousehold'
 const { account } = useAccount()
 const { signOut } = useWaysIn()
 const household = useHousehold()
-const { projects, stash, keepers, remnants, problem } = household
+const { projects, stash, keepers, remnants, thrown, broken, problem } = household
+useTitle('Household · Hand Down')
 const router = useRouter()
 const name = ref('')
-const thrown = ref<{ id: string; name: string }>()
+const last = ref<{ id: string; name: string }>()
 const picker = ref<HTMLInputElement>()
 
 const open = (made: { id: string } | undefined) =>
-  made && router.push({ name: 'station', params: { id: made.id, station: 'aim' } })
+  made && router.push({ name: 'project', params: { id: made.id } })
 const begin = async () => open(await household.create(name.value))
 async function bring(e: Event) {
   const input = e.target as HTMLInputElement
@@ -31,11 +33,11 @@ async function bring(e: Event) {
 }
 async function throwAway(p: { id: string; name: string }) {
   await household.throwAway(p.id)
-  thrown.value = p
+  last.value = p
 }
-async function takeBack() {
-  if (thrown.value) await household.takeBack(thrown.value.id)
-  thrown.value = undefined
+async function takeBack(id: string) {
+  await household.takeBack(id)
+  last.value = undefined
 }
 const beginWith = async (id: string) => open(await household.beginWith(id))
 const beside = ref<{ id: string; name: string }>()
@@ -72,16 +74,13 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
     </header>
     <main class="mx-auto max-w-6xl p-5">
       <h1 class="mb-3 text-3xl">On the table</h1>
-      <p v-if="thrown" class="slip mb-3 flex items-center gap-4 p-3" role="status">
-        <span class="grow">“{{ thrown.name }}” is thrown away; it can be taken back for 30 days.</span>
-        <button class="act" @click="takeBack">Take it back</button>
+      <p v-if="last" class="slip mb-3 flex items-center gap-4 p-3" role="status">
+        <span class="grow">“{{ last.name }}” is thrown away; it can be taken back for 30 days.</span>
+        <button class="act" @click="takeBack(last.id)">Take it back</button>
       </p>
       <ul class="mb-6 grid gap-3 md:grid-cols-2">
         <li v-for="p in projects" :key="p.id" class="slip flex items-center gap-2 p-2">
-          <RouterLink
-            :to="{ name: 'station', params: { id: p.id, station: 'lay' } }"
-            class="grow rounded p-2 hover:bg-table"
-          >
+          <RouterLink :to="{ name: 'project', params: { id: p.id } }" class="grow rounded p-2 hover:bg-table">
             <span class="block font-serif text-xl">{{ p.name }}</span>
             <span class="text-sm text-muted">last worked on {{ day(p.updatedAt) }}</span>
           </RouterLink>
@@ -116,6 +115,19 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
           @change="bring"
         />
       </form>
+      <details v-if="thrown?.length" class="slip -mt-6 mb-10 px-4 py-2">
+        <summary class="min-h-8 cursor-pointer">Thrown away, still to be had: {{ thrown.length }}</summary>
+        <ul class="divide-y divide-line">
+          <li v-for="t in thrown" :key="t.id" class="flex items-center gap-3 py-1">
+            <span class="grow"
+              >{{ t.name }}<span class="block text-sm text-muted">on {{ day(t.updatedAt) }}</span></span
+            >
+            <button class="act" :aria-label="`Take back ${t.name}`" @click="takeBack(t.id)">
+              Take it back
+            </button>
+          </li>
+        </ul>
+      </details>
       <h2 class="mb-1 text-3xl">In the stash</h2>
       <p class="mb-4 text-muted">
         Sources that wait for their turn, drawn until somebody takes a photograph.
@@ -130,6 +142,12 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
           @compare="compare(s)"
         />
       </div>
+      <ul v-if="broken?.length" class="slip my-4 border-l-4 border-l-stale px-4 py-2">
+        <li v-for="b in broken" :key="b.id" class="py-1">
+          <b class="inline-block first-letter:uppercase">{{ b.what }}</b> lies there but cannot be read:
+          {{ b.why }}
+        </li>
+      </ul>
       <p v-if="stash?.length === 0" class="slip p-4 text-muted">
         The stash is empty. Whatever you mean to take apart one day can be noted here.
       </p>

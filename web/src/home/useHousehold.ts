@@ -16,6 +16,14 @@ export function useHousehold() {
     queryKey: ['stash', 'remnants'],
     queryFn: () => take(api.GET('/api/stash/remnants')),
   })
+  const thrown = useQuery({
+    queryKey: [...projectKeys.all, 'thrown away'],
+    queryFn: () => take(api.GET('/api/projects/thrown-away')),
+  })
+  const broken = useQuery({
+    queryKey: ['stash', 'broken'],
+    queryFn: () => take(api.GET('/api/stash/broken')),
+  })
   const problem = ref<Problem>()
 
   async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
@@ -28,6 +36,7 @@ export function useHousehold() {
       return undefined
     } finally {
       await queries.invalidateQueries({ queryKey: projectKeys.all, exact: true })
+      await thrown.refetch()
     }
   }
 
@@ -64,6 +73,8 @@ export function useHousehold() {
   }
 
   return {
+    thrown: thrown.data,
+    broken: broken.data,
     remnants: remnants.data,
     throwAwayRemnant,
     keepers: keepers.data,

@@ -3,6 +3,7 @@ import { api, ProblemError, take, type Problem, type Schemas } from '../api/clie
 
 /** Tries of a lost connection before the page says so and stops waiting. */
 const MOST_LOSSES = 20
+const RETRY_MS = 3000
 
 /**
  * A run in the background, laying or finding something out: starts it, stops it, and follows it as the server tells. A connection that is
@@ -18,18 +19,24 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
   const path = { id: project }
   let source: EventSource | undefined
   let losses = 0
+  let again: ReturnType<typeof setTimeout> | undefined
 
   const finding = computed(() => running.value && !!progress.value && progress.value.kind !== 'LAY')
 
   function follow() {
-    source?.close()
     running.value = true
     losses = 0
+    listen()
+  }
+  function listen() {
+    source?.close()
     source = new EventSource(`/api/projects/${project}/lay/runs/events`)
     source.addEventListener('progress', (e) => void told(JSON.parse((e as MessageEvent<string>).data)))
     source.onerror = () => {
       lost.value = true
-      if (source?.readyState === EventSource.CLOSED || ++losses > MOST_LOSSES) void finish()
+      if (++losses > MOST_LOSSES) void finish()
+      // A refusal, such as of a server whose database is away, ends the browser's own tries.
+      else if (source?.readyState === EventSource.CLOSED) again = setTimeout(listen, RETRY_MS)
     }
   }
   async function told(event: Schemas['FitEvent']) {
@@ -40,6 +47,7 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
     if (event.status !== 'waiting' && event.status !== 'running') await finish()
   }
   async function finish() {
+    clearTimeout(again)
     source?.close()
     source = undefined
     await over()
@@ -94,7 +102,10 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
     if (latest?.running) follow()
     else await reopen()
   }
-  onScopeDispose(() => source?.close())
+  onScopeDispose(() => {
+    clearTimeout(again)
+    source?.close()
+  })
   return {
     progress,
     best,

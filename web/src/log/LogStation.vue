@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
+import RefusalNote from '../project/RefusalNote.vue'
 
 defineProps<{ project: ProjectView }>()
 const { change, problem, busy } = useHand()
@@ -20,6 +21,7 @@ const when = (at: string) =>
 
 <template>
   <section class="mx-auto w-full max-w-3xl lg:overflow-y-auto">
+    <RefusalNote />
     <h2 class="text-2xl">Log</h2>
     <p class="mb-3 text-muted">
       What really happened: allowances sewn, tensions that worked, what to do otherwise next time.

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import RefusalNote from '../project/RefusalNote.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -42,6 +43,7 @@ const hours = (m: number) =>
 
 <template>
   <section class="mx-auto w-full max-w-3xl lg:overflow-y-auto">
+    <RefusalNote />
     <h2 class="text-2xl">Make</h2>
     <EmptyTable
       v-if="project.steps.length === 0"

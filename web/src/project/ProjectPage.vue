@@ -1,18 +1,21 @@
 <script setup lang="ts">
 import { Redo2, Undo2 } from '@lucide/vue'
-import { useEventListener } from '@vueuse/core'
-import { computed, defineAsyncComponent, provide, type Component } from 'vue'
-import ProblemNote from '../ui/ProblemNote.vue'
+import { useEventListener, useTitle } from '@vueuse/core'
+import { computed, defineAsyncComponent, provide, watchEffect, type Component } from 'vue'
+import { useRouter } from 'vue-router'
 import LampSwitch from '../ui/LampSwitch.vue'
 import SheetMenu from './SheetMenu.vue'
 import StationThread from './StationThread.vue'
 import { handKey } from './hand'
+import { nextOf, slugOf, stationSlugs, stationWords } from './stations'
+import UnreadablePage from './UnreadablePage.vue'
 import { useProject } from './useProject'
 
 const { id, station } = defineProps<{ id: string; station: string }>()
 const hand = useProject(() => id)
 provide(handKey, hand)
-const { project, failure, problem, busy } = hand
+const { project, failure, busy } = hand
+const router = useRouter()
 
 const rooms: Record<string, Component> = {
   aim: defineAsyncComponent(() => import('../aim/AimStation.vue')),
@@ -24,7 +27,18 @@ const rooms: Record<string, Component> = {
   make: defineAsyncComponent(() => import('../make/MakeStation.vue')),
   log: defineAsyncComponent(() => import('../log/LogStation.vue')),
 }
-const room = computed(() => rooms[station])
+const room = computed(() => (Object.hasOwn(rooms, station) ? rooms[station] : undefined))
+// Without a station in the address the page opens where the work stands.
+watchEffect(() => {
+  const state = project.value && (nextOf(project.value.stations) ?? project.value.stations.at(-1))
+  if (!station && state) void router.replace({ name: 'station', params: { id, station: slugOf(state) } })
+})
+const words = computed(() => Object.entries(stationSlugs).find(([, slug]) => slug === station)?.[0])
+useTitle(() =>
+  [words.value && stationWords[words.value as keyof typeof stationWords], project.value?.name, 'Hand Down']
+    .filter(Boolean)
+    .join(' · '),
+)
 
 useEventListener('keydown', (e: KeyboardEvent) => {
   const typing = (e.target as HTMLElement).closest('input, textarea, select')
@@ -35,13 +49,7 @@ useEventListener('keydown', (e: KeyboardEvent) => {
 </script>
 
 <template>
-  <main v-if="failure" class="grid min-h-screen place-items-center p-6">
-    <div class="slip max-w-md p-6" role="alert">
-      <h1 class="text-2xl">{{ failure.title }}</h1>
-      <p class="my-3">{{ failure.detail }}</p>
-      <RouterLink to="/" class="act act-main">Back to the household</RouterLink>
-    </div>
-  </main>
+  <UnreadablePage v-if="failure && !project" :id="id" :problem="failure" />
   <div v-else class="flex min-h-screen flex-col lg:h-screen">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-paper px-4 py-2">
       <RouterLink to="/" class="font-serif text-xl text-madder" title="Back to the household"
@@ -80,11 +88,13 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       />
       <div v-else class="min-w-34" />
       <component :is="room" v-if="project && room" :key="id + station" :project="project" class="min-h-0" />
-      <p v-else-if="project" class="p-6">There is no such station.</p>
+      <div v-else-if="project && station" class="p-6">
+        <h2 class="text-2xl">There is no such station</h2>
+        <p class="my-3">The address names a place that the thread does not pass.</p>
+        <RouterLink class="act act-main" :to="{ name: 'project', params: { id } }"
+          >Go on with the work</RouterLink
+        >
+      </div>
     </div>
-    <ProblemNote
-      :problem="problem?.field && station !== 'lay' && station !== 'make' ? undefined : problem"
-      @close="problem = undefined"
-    />
   </div>
 </template>

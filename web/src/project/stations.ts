@@ -33,3 +33,18 @@ export function slugOf(state: StationState): string {
 export function nextOf(states: readonly StationState[]): StationState | undefined {
   return states.find((s) => s.stand !== 'SETTLED')
 }
+
+/** The station with this title. */
+export function stationOf(title: string): StationState['station'] | undefined {
+  return (Object.keys(stationWords) as StationState['station'][]).find((s) => stationWords[s] === title)
+}
+
+/** The station to go on to once this one is settled: the next that is not. */
+export function after(
+  states: readonly StationState[],
+  here: StationState['station'] | undefined,
+): StationState | undefined {
+  const at = states.findIndex((s) => s.station === here)
+  if (at < 0 || states[at]?.stand !== 'SETTLED') return undefined
+  return nextOf(states.slice(at + 1))
+}

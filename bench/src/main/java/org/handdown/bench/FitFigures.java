@@ -20,6 +20,7 @@ import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.lay.RuleChecker;
+import org.handdown.measure.Wording;
 
 /**
  * How well pieces are laid: jigsaws and strips whose best answer is known, sets of garments against a plain bottom-left fill given the
@@ -105,7 +106,7 @@ public final class FitFigures {
                 FitProblem problem = Jigsaws.jigsaw(
                         count, slack, Jigsaws.Turning.values()[n % 3], 1 + n % 2, SEED + 100L * count + k);
                 double share = share(problem, fit(problem));
-                out.note("%d pieces, slack %s: %.3f".formatted(count, slack, share));
+                out.note(Wording.fill("%d pieces, slack %s: %.3f", count, slack, share));
                 sum += share;
             }
         }
@@ -133,7 +134,7 @@ public final class FitFigures {
                 FitProblem problem =
                         Jigsaws.strip(count, 1000, 600, Jigsaws.Turning.values()[n % 3], SEED + 100L * count + k);
                 double length = length(fit(problem)) / 1000;
-                out.note("strip of %d: %.3f of its length".formatted(count, length));
+                out.note(Wording.fill("strip of %d: %.3f of its length", count, length));
                 worst = Math.max(worst, length);
                 sum += length;
             }
@@ -146,7 +147,7 @@ public final class FitFigures {
         double sum = 0;
         for (Dissections set : Dissections.values()) {
             double length = length(fit(set.problem())) / set.lengthMm();
-            out.note("%s: %.4f of its length".formatted(set.told, length));
+            out.note(Wording.fill("%s: %.4f of its length", set.told, length));
             sum += length;
         }
         out.atMost(
@@ -181,7 +182,7 @@ public final class FitFigures {
             double ours = length(fit(problem));
             double plain = length(plain(problem));
             int pieces = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
-            out.note("%s: %d pieces, %.0f mm, plain %.0f mm".formatted(set.name(), pieces, ours, plain));
+            out.note(Wording.fill("%s: %d pieces, %.0f mm, plain %.0f mm", set.name(), pieces, ours, plain));
             (pieces < MANY_PIECES ? few : many).add(ours / plain);
         }
         List<Double> all = new ArrayList<>(few);
@@ -298,7 +299,7 @@ public final class FitFigures {
             }
         }
         Arrays.sort(spent);
-        out.atMost("every spot of a piece among %d, median".formatted(crowd.others()), spent[times / 2], "ms", 50);
+        out.atMost(Wording.fill("every spot of a piece among %d, median", crowd.others()), spent[times / 2], "ms", 50);
     }
 
     /** Two hundred pieces on twenty panels, in a process that may take less than 1 GB. */
@@ -320,11 +321,11 @@ public final class FitFigures {
                 boolean sound = RuleChecker.check(problem, layout).isEmpty()
                         && layout.placements().size() + layout.unplaced().size() == copies;
                 if (!sound) {
-                    out.note("problem %d: an invalid lay".formatted(SEED + i));
+                    out.note(Wording.fill("problem %d: an invalid lay", SEED + i));
                     broken++;
                 }
             } catch (RuntimeException e) {
-                out.note("problem %d: %s".formatted(SEED + i, e));
+                out.note(Wording.fill("problem %d: %s", SEED + i, e));
                 broken++;
             }
             slowest = Math.max(slowest, (System.nanoTime() - start) / 1e9);

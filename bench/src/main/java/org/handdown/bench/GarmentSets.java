@@ -16,6 +16,7 @@ import org.handdown.lay.Objective;
 import org.handdown.lay.PieceGrain;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
@@ -97,7 +98,7 @@ final class GarmentSets {
         Design design = Drafts.require(draft).draw(wearer, Map.of());
         return design.pieces().stream()
                 .filter(p -> p.cloth() == PieceCloth.SHELL)
-                .map(p -> piece("%s-%.0f-%s".formatted(draft, heightMm, p.id()), p))
+                .map(p -> piece(Wording.fill("%s-%.0f-%s", draft, heightMm, p.id()), p))
                 .toList();
     }
 

@@ -9,6 +9,7 @@ import org.handdown.formats.photo.SheetFinder;
 import org.handdown.formats.photo.SimulatedCamera;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.TapePoint;
 
@@ -78,14 +79,14 @@ final class PhotoFigures {
             return new Measured(right, false, 0, 0, seconds, "no outline: " + tracing.why());
         }
         double[] off = offMm(tracing, sheet.get(), shot);
-        String told = "rms %.2f mm, worst %.2f mm, lens %.4f of %.4f, %d points, %.1f s"
-                .formatted(
-                        off[0],
-                        off[1],
-                        sheet.get().view().bend(),
-                        scene.bend(),
-                        tracing.points().size(),
-                        seconds);
+        String told = Wording.fill(
+                "rms %.2f mm, worst %.2f mm, lens %.4f of %.4f, %d points, %.1f s",
+                off[0],
+                off[1],
+                sheet.get().view().bend(),
+                scene.bend(),
+                tracing.points().size(),
+                seconds);
         return new Measured(right, true, off[0], off[1], seconds, told);
     }
 

@@ -18,6 +18,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.ReadyShape;
 import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.SimulatedTape;
@@ -64,8 +65,8 @@ final class SurveyFigures {
             Random chance = new Random(1000 + seed);
             int blunder = chance.nextInt(3 * POINTS);
             TwoPins survey = new SimulatedTape(chance, 2, POINTS).pins(blunder, seed % 2 == 0 ? 30 : -30, secondNext);
-            String point = "point %d ".formatted(blunder / 3 + 1);
-            String next = "point %d ".formatted((blunder / 3 + 1) % POINTS + 1);
+            String point = Wording.fill("point %d ", blunder / 3 + 1);
+            String next = Wording.fill("point %d ", (blunder / 3 + 1) % POINTS + 1);
             boolean right = survey.adjustment()
                     .blunder()
                     .map(b -> b.what() + " ")
@@ -108,7 +109,7 @@ final class SurveyFigures {
                 }
             }
         }
-        out.note("%d sets drawn, %d refused as implausible".formatted(drawn, refused));
+        out.note(Wording.fill("%d sets drawn, %d refused as implausible", drawn, refused));
         out.atLeast("ready shapes, measure sets drawn", drawn, "", SETS * ReadyShape.values().length);
         out.atMost("ready shapes, worst measure taken again", worst, "mm", 0.5);
     }

@@ -1,6 +1,6 @@
 package org.handdown.body;
 
-import java.util.Locale;
+import org.handdown.measure.Wording;
 
 /**
  * How a finished girth sits on a body. In stable cloth by its ease; in stretch cloth also by how far it is stretched in wear against
@@ -51,12 +51,10 @@ public enum Fit {
     public static String sentence(double finishedMm, double bodyMm, double stretch) {
         double inWear = stretchInWear(finishedMm, bodyMm);
         return inWear > 0.0005
-                ? String.format(
-                        Locale.ROOT,
+                ? Wording.fill(
                         "stretched %.1f %% in wear, comfortable to %.1f %%",
-                        100 * inWear,
-                        100 * COMFORTABLE_SHARE * stretch)
-                : String.format(Locale.ROOT, "%.0f mm of ease", finishedMm - bodyMm);
+                        100 * inWear, 100 * COMFORTABLE_SHARE * stretch)
+                : Wording.fill("%.0f mm of ease", finishedMm - bodyMm);
     }
 
     /**

@@ -1,9 +1,9 @@
 package org.handdown.body;
 
-import java.util.Locale;
 import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
+import org.handdown.measure.Wording;
 
 /**
  * Room to walk, sit and reach. Walking: at hem level both legs and the step between them go round once; the girth wanted grows from
@@ -74,15 +74,13 @@ public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
      */
     public static String sitting(double hipMm, double hasMm) {
         double needs = SITTING_SHARE * hipMm;
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "Sitting down draws the back of the waist down by about %.0f mm; back and crotch are drawn for %.0f mm: %s.",
                 needs,
                 hasMm,
                 hasMm >= needs - 1
                         ? "enough"
-                        : String.format(
-                                Locale.ROOT, "%.0f mm will show, wear it higher or raise the back", needs - hasMm));
+                        : Wording.fill("%.0f mm will show, wear it higher or raise the back", needs - hasMm));
     }
 
     /**
@@ -94,16 +92,12 @@ public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
     public static String reaching(double chestMm, double easeMm, double stretch) {
         double needs = REACHING_SHARE * chestMm;
         double has = easeMm / 2 + stretch * (chestMm + easeMm) / 2;
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "Reaching forward asks for about %.0f mm across the back; it has %.0f mm: %s.",
                 needs,
                 has,
                 has >= needs - 1
                         ? "enough"
-                        : String.format(
-                                Locale.ROOT,
-                                "%.0f mm too little, give more room or cloth that stretches",
-                                needs - has));
+                        : Wording.fill("%.0f mm too little, give more room or cloth that stretches", needs - has));
     }
 }

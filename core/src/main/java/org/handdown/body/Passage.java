@@ -2,10 +2,10 @@ package org.handdown.body;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Getting in and out: a closed ring of a garment and the part of the body that it must pass. The ring is at most as long as the least
@@ -100,23 +100,19 @@ public record Passage(String name, Over over, double girthMm, List<Layered> laye
 
     /** The verdict in a sentence, lengths in mm. */
     public String sentence() {
-        String most = String.format(
-                Locale.ROOT,
+        String most = Wording.fill(
                 "At most %.0f mm round (%s, %.0f mm × %.2f%s), %.0f mm over %s",
                 greatestMm(),
                 binding().what(),
                 binding().lengthMm(),
                 1 + binding().stretch(),
-                opensMm > 0 ? String.format(Locale.ROOT, ", opening 2 × %.0f mm", opensMm) : "",
+                opensMm > 0 ? Wording.fill(", opening 2 × %.0f mm", opensMm) : "",
                 girthMm,
                 over.words());
         return passes()
                 ? most + ": it goes on."
-                : String.format(
-                        Locale.ROOT,
+                : Wording.fill(
                         "%s: %.0f mm short. It needs an opening of %.0f mm, or a layer that stretches.",
-                        most,
-                        girthMm - greatestMm(),
-                        openingMm());
+                        most, girthMm - greatestMm(), openingMm());
     }
 }

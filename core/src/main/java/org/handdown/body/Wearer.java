@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -86,11 +87,9 @@ public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier
         if (small != null && large != null && small.mm() + byMm > large.mm()) {
             throw new RefusedValueException(
                     field(less),
-                    "The %s must be %sshorter than the %s; measure both again."
-                            .formatted(
-                                    less.words(),
-                                    byMm > 0 ? "at least %.0f cm ".formatted(byMm / 10) : "",
-                                    more.words()));
+                    Wording.fill(
+                            "The %s must be %sshorter than the %s; measure both again.",
+                            less.words(), byMm > 0 ? Wording.fill("at least %.0f cm ", byMm / 10) : "", more.words()));
         }
     }
 
@@ -106,7 +105,7 @@ public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier
     public double mm(BodyMeasure measure) {
         return find(measure)
                 .orElseThrow(() -> new RefusedValueException(
-                        field(measure), "The %s is missing; take it at Aim.".formatted(measure.words())))
+                        field(measure), Wording.fill("The %s is missing; take it at Aim.", measure.words())))
                 .mm();
     }
 

@@ -1,6 +1,7 @@
 package org.handdown.cloth;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,7 +61,7 @@ public record Cloth(
         }
         if (!colour.matches("#[0-9a-fA-F]{6}")) {
             throw new RefusedValueException(
-                    "cloth.colour", "“%s” is no colour; write it as #a1522e.".formatted(colour));
+                    "cloth.colour", Wording.fill("“%s” is no colour; write it as #a1522e.", colour));
         }
         if (!(thicknessMm > 0 && thicknessMm <= THICKEST_MM)) {
             throw new RefusedValueException("cloth.thickness", "must be above 0 and at most 30 mm.");

@@ -2,6 +2,7 @@ package org.handdown.cloth;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -84,15 +85,15 @@ public record ClothSheet(
 
     private static void addStretch(List<String> all, String way, @Nullable StretchTest test) {
         if (test != null) {
-            all.add("%s by %.0f %% %s, springs back by %.0f %%: %s."
-                    .formatted(
-                            "Stretches",
-                            100 * test.stretch(),
-                            way,
-                            100 * test.recovery(),
-                            test.recovery() < 0.8 && test.stretch() > 0.1
-                                    ? "it will bag, count on no stretch in wear"
-                                    : "%.0f %% may be used in wear".formatted(100 * test.usable(0.6))));
+            all.add(Wording.fill(
+                    "%s by %.0f %% %s, springs back by %.0f %%: %s.",
+                    "Stretches",
+                    100 * test.stretch(),
+                    way,
+                    100 * test.recovery(),
+                    test.recovery() < 0.8 && test.stretch() > 0.1
+                            ? "it will bag, count on no stretch in wear"
+                            : Wording.fill("%.0f %% may be used in wear", 100 * test.usable(0.6))));
         }
     }
 }

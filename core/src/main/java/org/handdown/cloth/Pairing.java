@@ -2,7 +2,7 @@ package org.handdown.cloth;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.handdown.measure.Wording;
 
 /** Two cloths sewn into one garment: what differs, and what a join between them then needs (common practice, no source). */
 public record Pairing(Verdict verdict, List<String> sentences) {
@@ -26,30 +26,24 @@ public record Pairing(Verdict verdict, List<String> sentences) {
         double apart = Math.abs(a.sheet().stretchAcross() - b.sheet().stretchAcross());
         if (apart > STRETCH_APART) {
             Cloth stretchier = a.sheet().stretchAcross() > b.sheet().stretchAcross() ? a : b;
-            sentences.add(String.format(
-                    Locale.ROOT,
+            sentences.add(Wording.fill(
                     "Stretch differs by %.0f %%: interface the edge of the %s, pin densely, ease it on.",
-                    100 * apart,
-                    stretchier.name()));
+                    100 * apart, stretchier.name()));
             verdict = Verdict.WITH_MEASURES;
         } else if (a.sheet().across() == null || b.sheet().across() == null) {
             sentences.add("Stretch is not tested on both: pull 100 mm of each across before cutting.");
         }
         double ratio = Math.max(a.thicknessMm(), b.thicknessMm()) / Math.min(a.thicknessMm(), b.thicknessMm());
         if (ratio > THICK_RATIO) {
-            sentences.add(String.format(
-                    Locale.ROOT,
-                    "One is %.1f times as thick: grade the allowances, the thick one towards the outside.",
-                    ratio));
+            sentences.add(Wording.fill(
+                    "One is %.1f times as thick: grade the allowances, the thick one towards the outside.", ratio));
             verdict = Verdict.WITH_MEASURES;
         }
         // Where two such seams cross there are eight layers: four of each cloth.
         double stack = 4 * (a.thicknessMm() + b.thicknessMm());
         if (stack > STACK_MM * 2) {
-            sentences.add(String.format(
-                    Locale.ROOT,
-                    "Crossing seams would be %.0f mm thick: no machine sews that; let seams miss each other.",
-                    stack));
+            sentences.add(Wording.fill(
+                    "Crossing seams would be %.0f mm thick: no machine sews that; let seams miss each other.", stack));
             verdict = Verdict.NO;
         }
         if (a.heat() != b.heat()) {

@@ -1,6 +1,7 @@
 package org.handdown.cloth;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Cloth pulled between two marks and let go, mm.
@@ -43,20 +44,23 @@ public record StretchTest(double gaugeMm, double stretchedMm, double releasedMm)
         if (!(stretchedMm >= gaugeMm)) {
             throw new RefusedValueException(
                     "stretch.stretched",
-                    "Pulled out it measures less (%.0f mm) than at rest (%.0f mm); measure both again."
-                            .formatted(stretchedMm, gaugeMm));
+                    Wording.fill(
+                            "Pulled out it measures less (%.0f mm) than at rest (%.0f mm); measure both again.",
+                            stretchedMm, gaugeMm));
         }
         if (stretchedMm > (1 + MOST_STRETCH) * gaugeMm) {
             throw new RefusedValueException(
                     "stretch.stretched",
-                    "From %.0f to %.0f mm would be %.0f %% of stretch; no cloth gives that much. Check the units."
-                            .formatted(gaugeMm, stretchedMm, 100 * (stretchedMm / gaugeMm - 1)));
+                    Wording.fill(
+                            "From %.0f to %.0f mm would be %.0f %% of stretch; no cloth gives that much. Check the units.",
+                            gaugeMm, stretchedMm, 100 * (stretchedMm / gaugeMm - 1)));
         }
         if (!(releasedMm >= gaugeMm * 0.9 && releasedMm <= stretchedMm)) {
             throw new RefusedValueException(
                     "stretch.released",
-                    "Let go it must measure between %.0f mm at rest and %.0f mm pulled out."
-                            .formatted(gaugeMm, stretchedMm));
+                    Wording.fill(
+                            "Let go it must measure between %.0f mm at rest and %.0f mm pulled out.",
+                            gaugeMm, stretchedMm));
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.measure.Wording;
 
 /**
  * A closed run of named edges, counter-clockwise, each beginning where the one before ends.
@@ -21,8 +22,9 @@ public record Outline(List<Edge> edges) {
         for (int i = 0; i < edges.size(); i++) {
             Edge next = edges.get((i + 1) % edges.size());
             if (edges.get(i).end().distanceMm(next.start()) > JOINED_MM) {
-                throw new IllegalArgumentException("Edge (%s) does not end where edge (%s) begins."
-                        .formatted(edges.get(i).name(), next.name()));
+                throw new IllegalArgumentException(Wording.fill(
+                        "Edge (%s) does not end where edge (%s) begins.",
+                        edges.get(i).name(), next.name()));
             }
         }
     }

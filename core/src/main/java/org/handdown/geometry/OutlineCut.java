@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * An outline cut in two by a straight line; curves are parted exactly. Edges keep their names on either side; the new edges along the
@@ -59,7 +60,8 @@ public record OutlineCut(Outline left, Outline right) {
                     "line",
                     changes == 0
                             ? "The line misses the piece; put it across."
-                            : "The line crosses the edge %d times; put it where it crosses twice.".formatted(changes));
+                            : Wording.fill(
+                                    "The line crosses the edge %d times; put it where it crosses twice.", changes));
         }
         List<Run> ordered = new ArrayList<>(runs.subList(first, runs.size()));
         ordered.addAll(runs.subList(0, first));

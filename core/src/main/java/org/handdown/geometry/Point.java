@@ -2,6 +2,12 @@ package org.handdown.geometry;
 
 /** A point or a vector in mm. */
 public record Point(double x, double y) {
+    /** Nought has no sign: −0.0 and 0.0 are the same place, in comparisons and files too. */
+    public Point {
+        x += 0.0;
+        y += 0.0;
+    }
+
     public Point plus(Point other) {
         return new Point(x + other.x, y + other.y);
     }

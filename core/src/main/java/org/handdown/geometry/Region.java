@@ -3,6 +3,7 @@ package org.handdown.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -14,6 +15,10 @@ import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.noding.BasicSegmentString;
+import org.locationtech.jts.noding.MCIndexNoder;
+import org.locationtech.jts.noding.SegmentIntersector;
+import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
@@ -77,6 +82,41 @@ public final class Region {
     public static @Nullable Point crossing(Ring ring) {
         TopologyValidationError error = new IsValidOp(polygon(ring)).getValidationError();
         return error == null ? null : new Point(error.getCoordinate().x, error.getCoordinate().y);
+    }
+
+    /** How often the sides of a ring cross each other, counted up to a bound: a scribble is told in no time. */
+    public static int crossings(Ring ring, int most) {
+        CrossingCount count = new CrossingCount(most);
+        new MCIndexNoder(count)
+                .computeNodes(List.of(
+                        new BasicSegmentString(polygon(ring).getExteriorRing().getCoordinates(), null)));
+        return count.crossings;
+    }
+
+    private static final class CrossingCount implements SegmentIntersector {
+        private final int most;
+        private final RobustLineIntersector lines = new RobustLineIntersector();
+        private int crossings;
+
+        CrossingCount(int most) {
+            this.most = most;
+        }
+
+        @Override
+        public void processIntersections(SegmentString a, int i, SegmentString b, int j) {
+            if (i < j) {
+                lines.computeIntersection(
+                        a.getCoordinate(i), a.getCoordinate(i + 1), b.getCoordinate(j), b.getCoordinate(j + 1));
+                if (lines.hasIntersection() && lines.isProper()) {
+                    crossings++;
+                }
+            }
+        }
+
+        @Override
+        public boolean isDone() {
+            return crossings >= most;
+        }
     }
 
     public boolean isEmpty() {

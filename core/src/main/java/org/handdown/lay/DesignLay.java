@@ -12,6 +12,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
@@ -98,7 +99,7 @@ public final class DesignLay {
                 .periodMm();
         return usual == stripes.periodMm()
                 ? stripes.name()
-                : "%s every %s mm".formatted(stripes.name(), stripes.periodMm());
+                : Wording.fill("%s every %s mm", stripes.name(), stripes.periodMm());
     }
 
     /** Where pieces meet at a notch, stripes that are to be matched have the same phase there: on the stitch line, not on the cut edge. */

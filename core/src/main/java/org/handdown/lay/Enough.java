@@ -3,9 +3,9 @@ package org.handdown.lay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Placement;
+import org.handdown.measure.Wording;
 
 /**
  * Whether there is cloth enough, before anything is laid: quick tests that cloth must pass to be enough, never a promise that it is. The
@@ -60,19 +60,15 @@ public record Enough(Verdict verdict, List<String> sentences) {
                                 .orElse(0))
                 .sum();
         if (wanted > area) {
-            sentences.add(String.format(
-                    Locale.ROOT,
-                    "The pieces cover %.0f dm², the panels only %.0f dm².",
-                    wanted / 10_000,
-                    area / 10_000));
+            sentences.add(Wording.fill(
+                    "The pieces cover %.0f dm², the panels only %.0f dm².", wanted / 10_000, area / 10_000));
             isShort = true;
         }
         if (isShort) {
             return new Enough(Verdict.SHORT, sentences);
         }
         if (wanted > TIGHT_SHARE * area) {
-            sentences.add(String.format(
-                    Locale.ROOT,
+            sentences.add(Wording.fill(
                     "Tight: the pieces cover %.0f %% of the panels; of odd shapes rarely more than 75 %% can be used.",
                     100 * wanted / area));
             return new Enough(Verdict.TIGHT, sentences);
@@ -81,13 +77,9 @@ public record Enough(Verdict verdict, List<String> sentences) {
         double covered = area == 0 ? 0 : 100 * wanted / area;
         needs.stream()
                 .max(Comparator.comparingDouble(Need::along))
-                .ifPresent(n -> sentences.add(String.format(
-                        Locale.ROOT,
+                .ifPresent(n -> sentences.add(Wording.fill(
                         "The longest, the %s, takes %.0f mm of %.0f mm along the grain; the pieces cover %.0f %% of their cloth.",
-                        n.piece().id().replace('-', ' '),
-                        n.along(),
-                        room,
-                        covered)));
+                        n.piece().id().replace('-', ' '), n.along(), room, covered)));
         return new Enough(Verdict.LIKELY, sentences);
     }
 
@@ -96,15 +88,9 @@ public record Enough(Verdict verdict, List<String> sentences) {
         if (need <= most) {
             return false;
         }
-        sentences.add(String.format(
-                Locale.ROOT,
+        sentences.add(Wording.fill(
                 "The %s is %.0f mm %s, the %s panel %.0f mm: %.0f mm are missing.",
-                piece.id().replace('-', ' '),
-                need,
-                how,
-                which,
-                most,
-                need - most));
+                piece.id().replace('-', ' '), need, how, which, most, need - most));
         return true;
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Motif;
 
 /**
@@ -59,7 +60,7 @@ public record FitPanel(
         Map<String, Repeat> seen = new HashMap<>();
         for (Repeat repeat : repeats) {
             if (seen.put(repeat.id(), repeat) != null) {
-                throw new RefusedValueException("repeats", "Repeat (%s) stands here twice.".formatted(repeat.id()));
+                throw new RefusedValueException("repeats", Wording.fill("Repeat (%s) stands here twice.", repeat.id()));
             }
         }
         for (int i = 0; i < edges.size(); i++) {

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
@@ -99,7 +100,7 @@ public record FitPiece(
         matches = List.copyOf(matches);
         if (quantity < 1 || quantity > FitProblem.MOST_COPIES) {
             throw new RefusedValueException(
-                    "quantity", "is %d; it must be from 1 to %d.".formatted(quantity, FitProblem.MOST_COPIES));
+                    "quantity", Wording.fill("is %d; it must be from 1 to %d.", quantity, FitProblem.MOST_COPIES));
         }
         if (!(grainToleranceDeg >= 0 && grainToleranceDeg <= 180)) {
             throw new RefusedValueException("grainTolerance", "must be from 0 to 180 degrees.");

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Pieces to lay on panels (docs/formats/fit-format.md).
@@ -38,7 +39,7 @@ public record FitProblem(
         requireUnique("panels", panels.stream().map(FitPanel::id).toList());
         requireUnique("pieces", pieces.stream().map(FitPiece::id).toList());
         if (pieces.stream().mapToInt(FitPiece::quantity).sum() > MOST_COPIES) {
-            throw new RefusedValueException("pieces", "ask for more than %d copies in all.".formatted(MOST_COPIES));
+            throw new RefusedValueException("pieces", Wording.fill("ask for more than %d copies in all.", MOST_COPIES));
         }
         if (objective == Objective.SHORTEST
                 && !(panels.size() == 1 && isUpright(panels.get(0).outline()))) {
@@ -83,22 +84,23 @@ public record FitProblem(
         FitPiece piece = pieces.stream()
                 .filter(p -> p.id().equals(pin.piece()))
                 .findFirst()
-                .orElseThrow(() ->
-                        new RefusedValueException(field + ".piece", "There is no piece “%s”.".formatted(pin.piece())));
+                .orElseThrow(() -> new RefusedValueException(
+                        field + ".piece", Wording.fill("There is no piece “%s”.", pin.piece())));
         if (pin.copy() < 0 || pin.copy() >= piece.quantity()) {
             throw new RefusedValueException(
                     field + ".copy",
-                    "is %d; copies of “%s” run from 0 to %d.".formatted(pin.copy(), piece.id(), piece.quantity() - 1));
+                    Wording.fill(
+                            "is %d; copies of “%s” run from 0 to %d.", pin.copy(), piece.id(), piece.quantity() - 1));
         }
         if (piece.variants().stream().noneMatch(v -> v.id().equals(pin.variant()))) {
             throw new RefusedValueException(
-                    field + ".variant", "“%s” has no variant “%s”.".formatted(piece.id(), pin.variant()));
+                    field + ".variant", Wording.fill("“%s” has no variant “%s”.", piece.id(), pin.variant()));
         }
         if (panels.stream().noneMatch(p -> p.id().equals(pin.panel()))) {
-            throw new RefusedValueException(field + ".panel", "There is no panel “%s”.".formatted(pin.panel()));
+            throw new RefusedValueException(field + ".panel", Wording.fill("There is no panel “%s”.", pin.panel()));
         }
         if (pinned.subList(0, index).stream().anyMatch(o -> o.isCopyOf(pin))) {
-            throw new RefusedValueException(field, "pins “%s” %d twice.".formatted(pin.piece(), pin.copy()));
+            throw new RefusedValueException(field, Wording.fill("pins “%s” %d twice.", pin.piece(), pin.copy()));
         }
     }
 
@@ -112,7 +114,7 @@ public record FitProblem(
         Set<String> seen = new HashSet<>();
         for (String id : ids) {
             if (!seen.add(id)) {
-                throw new RefusedValueException(field, "has the id “%s” twice; give each its own.".formatted(id));
+                throw new RefusedValueException(field, Wording.fill("has the id “%s” twice; give each its own.", id));
             }
         }
     }
@@ -125,8 +127,9 @@ public record FitProblem(
                 if (other != null && other != repeat.periodMm()) {
                     throw new RefusedValueException(
                             "panels",
-                            "give the repeat “%s” two periods, %s and %s mm; one repeat has one period."
-                                    .formatted(repeat.id(), other, repeat.periodMm()));
+                            Wording.fill(
+                                    "give the repeat “%s” two periods, %s and %s mm; one repeat has one period.",
+                                    repeat.id(), other, repeat.periodMm()));
                 }
             }
         }

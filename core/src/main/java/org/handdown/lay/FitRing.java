@@ -3,6 +3,7 @@ package org.handdown.lay;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** What an outline must be before it can be fitted. */
 final class FitRing {
@@ -16,12 +17,13 @@ final class FitRing {
     static void require(String field, Ring ring) {
         if (ring.size() > MOST_POINTS) {
             throw new RefusedValueException(
-                    field, "has %d points; %d are enough for any curve at 0.2 mm.".formatted(ring.size(), MOST_POINTS));
+                    field,
+                    Wording.fill("has %d points; %d are enough for any curve at 0.2 mm.", ring.size(), MOST_POINTS));
         }
         for (Point p : ring.points()) {
             if (!(Math.abs(p.x()) <= FARTHEST_MM && Math.abs(p.y()) <= FARTHEST_MM)) {
                 throw new RefusedValueException(
-                        field, "has a point at %s, %s; coordinates are mm within ±200000.".formatted(p.x(), p.y()));
+                        field, Wording.fill("has a point at %s, %s; coordinates are mm within ±200000.", p.x(), p.y()));
             }
         }
         if (!ring.isSimple()) {
@@ -34,8 +36,9 @@ final class FitRing {
         if (from < 0 || to < 0 || from >= ring.size() || to >= ring.size() || from == to) {
             throw new RefusedValueException(
                     field,
-                    "runs from vertex %d to %d; both must differ and lie between 0 and %d."
-                            .formatted(from, to, ring.size() - 1));
+                    Wording.fill(
+                            "runs from vertex %d to %d; both must differ and lie between 0 and %d.",
+                            from, to, ring.size() - 1));
         }
     }
 }

@@ -10,6 +10,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -82,8 +83,9 @@ public final class Fitter {
         if (!findings.isEmpty()) {
             throw new RefusedValueException(
                     "pinned",
-                    "cannot stay where they are: %s Unpin one, or move it."
-                            .formatted(findings.get(0).message()));
+                    Wording.fill(
+                            "cannot stay where they are: %s Unpin one, or move it.",
+                            findings.get(0).message()));
         }
     }
 

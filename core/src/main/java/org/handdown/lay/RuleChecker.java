@@ -11,6 +11,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Finding.Rule;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Motif;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
@@ -153,8 +154,9 @@ public final class RuleChecker {
             add(
                     Rule.CLOTH,
                     one,
-                    "may be cut from %s only; this panel is %s."
-                            .formatted(String.join(" or ", one.piece.cloths()), one.panel.cloth()),
+                    Wording.fill(
+                            "may be cut from %s only; this panel is %s.",
+                            String.join(" or ", one.piece.cloths()), one.panel.cloth()),
                     0);
         }
     }
@@ -186,8 +188,8 @@ public final class RuleChecker {
                     one,
                     pile
                             ? "lies the other way up: the pile forbids it."
-                            : "is %.1f° off its grain; %.1f° are allowed."
-                                    .formatted(error, one.piece.grainToleranceDeg()),
+                            : Wording.fill(
+                                    "is %.1f° off its grain; %.1f° are allowed.", error, one.piece.grainToleranceDeg()),
                     over);
         }
     }
@@ -198,7 +200,7 @@ public final class RuleChecker {
         Region panel = Region.of(outline);
         if (!panel.covers(one.area) && !panel.grown(DEPTH_MM + ROUNDING).covers(one.area)) {
             double by = outsideByMm(one.area, panel);
-            add(Rule.PANEL, one, "reaches %.1f mm past the edge of the cloth.".formatted(by), by);
+            add(Rule.PANEL, one, Wording.fill("reaches %.1f mm past the edge of the cloth.", by), by);
         }
         var anchor = one.variant.anchor();
         if (anchor == null) {
@@ -219,8 +221,9 @@ public final class RuleChecker {
             add(
                     Rule.ANCHOR,
                     one,
-                    "must lie with that edge on a %s, within 1 mm all along."
-                            .formatted(anchor.on().stream()
+                    Wording.fill(
+                            "must lie with that edge on a %s, within 1 mm all along.",
+                            anchor.on().stream()
                                     .map(EdgeKind::word)
                                     .sorted()
                                     .reduce((a, b) -> a + " or " + b)
@@ -247,7 +250,7 @@ public final class RuleChecker {
     private void checkMargin(Laid one, List<Point> line) {
         double by = marginShortMm(one, line);
         if (by > 0) {
-            add(Rule.MARGIN, one, "is %.1f mm too near the edge of the cloth.".formatted(by), by);
+            add(Rule.MARGIN, one, Wording.fill("is %.1f mm too near the edge of the cloth.", by), by);
         }
     }
 
@@ -268,11 +271,11 @@ public final class RuleChecker {
         if (least > 0) {
             double by = least - one.area.distanceMm(zone);
             if (by > 0) {
-                add(rule, one, "is %.1f mm too near %s.".formatted(by, what), by);
+                add(rule, one, Wording.fill("is %.1f mm too near %s.", by, what), by);
             }
         } else if (deepIn(one.area, zone) || deepIn(zone, one.area)) {
             double by = depthMm(one.area, zone);
-            add(rule, one, "lies %.1f mm over %s.".formatted(by, what), by);
+            add(rule, one, Wording.fill("lies %.1f mm over %s.", by, what), by);
         }
     }
 
@@ -293,7 +296,7 @@ public final class RuleChecker {
                 add(
                         Rule.HIDE,
                         one,
-                        "would show the %s: %.1f mm of it lie where the piece is seen.".formatted(zone.named(), by),
+                        Wording.fill("would show the %s: %.1f mm of it lie where the piece is seen.", zone.named(), by),
                         by);
             }
         }
@@ -315,8 +318,9 @@ public final class RuleChecker {
         double by = apart - wish.withinMm() - DEPTH_MM - ROUNDING;
         if (by > 0) {
             String what = apart == Double.POSITIVE_INFINITY
-                    ? "has no “%s” on this panel.".formatted(name)
-                    : "has the “%s” %.1f mm off its spot; %.1f mm are allowed.".formatted(name, apart, wish.withinMm());
+                    ? Wording.fill("has no “%s” on this panel.", name)
+                    : Wording.fill(
+                            "has the “%s” %.1f mm off its spot; %.1f mm are allowed.", name, apart, wish.withinMm());
             add(Rule.MOTIF, one, what, apart == Double.POSITIVE_INFINITY ? 0 : by);
         }
     }
@@ -349,14 +353,16 @@ public final class RuleChecker {
             if (mirrored.size() > mostMirrored) {
                 addAll(
                         mirrored,
-                        "%s: %d lie mirrored; of %d at most %d may."
-                                .formatted(piece.id(), mirrored.size(), piece.quantity(), mostMirrored));
+                        Wording.fill(
+                                "%s: %d lie mirrored; of %d at most %d may.",
+                                piece.id(), mirrored.size(), piece.quantity(), mostMirrored));
             }
             if (asDrawn.size() > mostAsDrawn) {
                 addAll(
                         asDrawn,
-                        "%s: %d lie as drawn; of %d at most %d may, the others are their mirror images."
-                                .formatted(piece.id(), asDrawn.size(), piece.quantity(), mostAsDrawn));
+                        Wording.fill(
+                                "%s: %d lie as drawn; of %d at most %d may, the others are their mirror images.",
+                                piece.id(), asDrawn.size(), piece.quantity(), mostAsDrawn));
             }
         }
     }
@@ -382,10 +388,10 @@ public final class RuleChecker {
         List<String> names = List.of(a.name(), b.name());
         if (overlap) {
             double by = Math.max(depthMm(a.area, b.area), depthMm(b.area, a.area));
-            String message = "%s and %s overlap by %.1f mm.".formatted(a.called(), b.called(), by);
+            String message = Wording.fill("%s and %s overlap by %.1f mm.", a.called(), b.called(), by);
             add(Rule.OVERLAP, names, a.panel.id(), message, by);
         } else if (apart < least) {
-            String message = "%s and %s lie %.1f mm too close.".formatted(a.called(), b.called(), least - apart);
+            String message = Wording.fill("%s and %s lie %.1f mm too close.", a.called(), b.called(), least - apart);
             add(Rule.GAP, names, a.panel.id(), message, least - apart);
         }
     }
@@ -414,13 +420,9 @@ public final class RuleChecker {
                                 Rule.MATCH,
                                 List.of(a.laid.name(), b.laid.name()),
                                 a.laid.panel.id(),
-                                "%s and %s miss each other in the %s by %.1f mm at “%s”."
-                                        .formatted(
-                                                a.laid.called(),
-                                                b.laid.called(),
-                                                a.repeat.id(),
-                                                apart,
-                                                key.split("\n", 2)[0]),
+                                Wording.fill(
+                                        "%s and %s miss each other in the %s by %.1f mm at “%s”.",
+                                        a.laid.called(), b.laid.called(), a.repeat.id(), apart, key.split("\n", 2)[0]),
                                 apart - MATCH_MM);
                     }
                 }

@@ -3,10 +3,10 @@ package org.handdown.lay;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /**
  * How far a lay may be trusted when the panels were measured with some tolerance. A panel is as large as its measures say, give or take:
@@ -73,10 +73,8 @@ public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
     public List<String> sentences() {
         return switch (verdict) {
             case SURE ->
-                List.of(String.format(
-                        Locale.ROOT,
-                        "It surely fits: every piece keeps the %.0f mm that the measures may be off.",
-                        toleranceMm));
+                List.of(Wording.fill(
+                        "It surely fits: every piece keeps the %.0f mm that the measures may be off.", toleranceMm));
             case DOES_NOT_FIT -> List.of("Not everything that must lie has a place.");
             case TIGHT -> again();
         };
@@ -84,15 +82,14 @@ public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
 
     private List<String> again() {
         List<String> all = new ArrayList<>();
-        all.add(String.format(
-                Locale.ROOT,
+        all.add(Wording.fill(
                 "It fits as measured, but the measures may be off by %.0f mm. Measure these edges again before cutting:",
                 toleranceMm));
         Set<String> seen = new HashSet<>();
         for (Tight t : tight) {
             if (seen.add(t.panel() + "/" + t.edge())) {
-                all.add("%s of the %s"
-                        .formatted(t.edge().replace('-', ' '), t.panel().replace('-', ' ')));
+                all.add(Wording.fill(
+                        "%s of the %s", t.edge().replace('-', ' '), t.panel().replace('-', ' ')));
             }
         }
         return all;

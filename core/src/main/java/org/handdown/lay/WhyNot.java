@@ -2,13 +2,13 @@ package org.handdown.lay;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeKind;
 
 /**
@@ -32,7 +32,7 @@ final class WhyNot {
                 .filter(p -> piece.cloths().isEmpty() || piece.cloths().contains(p.cloth()))
                 .toList();
         if (panels.isEmpty()) {
-            return "no panel is of %s".formatted(String.join(" or ", piece.cloths()));
+            return Wording.fill("no panel is of %s", String.join(" or ", piece.cloths()));
         }
         if (hurry.getAsBoolean()) {
             return "no room was found in the time given: needs " + size(piece);
@@ -59,9 +59,9 @@ final class WhyNot {
         }
         String left = largest == null
                 ? "nothing of use is left"
-                : "the largest free rectangle is %s".formatted(size(largest.widthMm(), largest.heightMm()));
+                : Wording.fill("the largest free rectangle is %s", size(largest.widthMm(), largest.heightMm()));
         String stripes = piece.matches().isEmpty() ? "" : " with its pattern matched";
-        return "the other pieces leave no room%s: needs %s, %s".formatted(stripes, size(piece), left);
+        return Wording.fill("the other pieces leave no room%s: needs %s, %s", stripes, size(piece), left);
     }
 
     private static boolean isAsLarge(FitLayout.GrainRectangle rectangle, FitPiece piece) {
@@ -118,8 +118,9 @@ final class WhyNot {
                 .orElse(0);
         return longest + 0.1 >= need
                 ? Optional.empty()
-                : Optional.of("no %s of %s: the longest has %s"
-                        .formatted(String.join(" or ", kinds), mm(need), longest == 0 ? "none" : mm(longest)));
+                : Optional.of(Wording.fill(
+                        "no %s of %s: the longest has %s",
+                        String.join(" or ", kinds), mm(need), longest == 0 ? "none" : mm(longest)));
     }
 
     private Optional<String> missingMotif(FitPiece piece, List<FitPanel> panels) {
@@ -131,13 +132,14 @@ final class WhyNot {
         panels.forEach(p -> p.motifs().forEach(m -> there.add(m.name())));
         for (String name : new TreeSet<>(List.of(wish.name(), wish.partner()))) {
             if (!there.contains(name)) {
-                return Optional.of("no panel of this cloth has the motif “%s”; marked are %s"
-                        .formatted(name, there.isEmpty() ? "none" : String.join(", ", there)));
+                return Optional.of(Wording.fill(
+                        "no panel of this cloth has the motif “%s”; marked are %s",
+                        name, there.isEmpty() ? "none" : String.join(", ", there)));
             }
         }
         return fitsSomewhere(piece.withMotif(null), panels)
-                ? Optional.of("fits, but not with the motif “%s” within %s of its spot"
-                        .formatted(wish.name(), mm(wish.withinMm())))
+                ? Optional.of(Wording.fill(
+                        "fits, but not with the motif “%s” within %s of its spot", wish.name(), mm(wish.withinMm())))
                 : Optional.empty();
     }
 
@@ -154,12 +156,14 @@ final class WhyNot {
             longest = Math.max(longest, cloth.heightMm());
         }
         if (own.widthMm() > widest) {
-            return Optional.of("no panel of this cloth is wide enough: needs %s across the grain, the widest has %s"
-                    .formatted(mm(own.widthMm()), mm(widest)));
+            return Optional.of(Wording.fill(
+                    "no panel of this cloth is wide enough: needs %s across the grain, the widest has %s",
+                    mm(own.widthMm()), mm(widest)));
         }
         return own.heightMm() > longest
-                ? Optional.of("no panel of this cloth is long enough: needs %s along the grain, the longest has %s"
-                        .formatted(mm(own.heightMm()), mm(longest)))
+                ? Optional.of(Wording.fill(
+                        "no panel of this cloth is long enough: needs %s along the grain, the longest has %s",
+                        mm(own.heightMm()), mm(longest)))
                 : Optional.empty();
     }
 
@@ -173,7 +177,7 @@ final class WhyNot {
                 List<FlawZone> others = new ArrayList<>(panel.zones());
                 others.remove(zone);
                 if (fitsSomewhere(piece, List.of(panel.withZones(others)))) {
-                    return Optional.of("fits only over the %s on %s".formatted(zone.named(), panel.id()));
+                    return Optional.of(Wording.fill("fits only over the %s on %s", zone.named(), panel.id()));
                 }
             }
         }
@@ -184,7 +188,7 @@ final class WhyNot {
         }
         FitPiece anyGrain = piece.withGrain(PieceGrain.ANY, 0).withMatches(List.of());
         return fitsSomewhere(anyGrain, panels)
-                ? Optional.of("fits only off its grain: needs %s along it".formatted(size(piece)))
+                ? Optional.of(Wording.fill("fits only off its grain: needs %s along it", size(piece)))
                 : Optional.empty();
     }
 
@@ -198,10 +202,10 @@ final class WhyNot {
     }
 
     private static String size(double width, double height) {
-        return String.format(Locale.ROOT, "%.0f × %.0f mm", width, height);
+        return Wording.fill("%.0f × %.0f mm", width, height);
     }
 
     private static String mm(double length) {
-        return String.format(Locale.ROOT, "%.0f mm", length);
+        return Wording.fill("%.0f mm", length);
     }
 }

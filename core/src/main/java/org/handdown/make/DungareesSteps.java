@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.FitLayout;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Role;
@@ -55,8 +56,8 @@ public final class DungareesSteps {
     private void cut() {
         List<String> checks = new ArrayList<>();
         for (Size.Finished size : design.sizes()) {
-            checks.add("%s: %s finished, body %s"
-                    .formatted(size.what(), length(size.finishedMm()), length(size.bodyMm())));
+            checks.add(Wording.fill(
+                    "%s: %s finished, body %s", size.what(), length(size.finishedMm()), length(size.bodyMm())));
         }
         checks.add("Every seam agrees along its stitch lines: see Pieces.");
         checks.add("Left and right are there as mirror images, the pile runs down on all of them.");
@@ -68,8 +69,9 @@ public final class DungareesSteps {
                 "Chalk out and cut",
                 lay == null
                         ? "Lay the pieces first."
-                        : "%d pieces from the chalk-out sheet, single layer, face up; the largest and the required first."
-                                .formatted(lay.placements().size()),
+                        : Wording.fill(
+                                "%d pieces from the chalk-out sheet, single layer, face up; the largest and the required first.",
+                                lay.placements().size()),
                 StepList.CUTTER,
                 60,
                 StepList.need("gate-cut", Reason.RISK));

@@ -11,6 +11,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Neckline;
@@ -47,23 +48,24 @@ public final class HandSteps {
         checks.add("Every line that will be cut is a cut line: the allowances are drawn outside the stitch lines.");
         checks.add("Left and right are there as mirror images; the face lies up on all of them.");
         for (Use use : uses) {
-            checks.add(
-                    "%s: %s.".formatted(use.want().name(), use.keepers().get(0).name()));
+            checks.add(Wording.fill(
+                    "%s: %s.", use.want().name(), use.keepers().get(0).name()));
         }
         checks.add("Something is left over to cut the piece that matters most once more.");
         design.cautions().forEach(c -> checks.add(list.sentence(c)));
         design.walks().stream()
                 .filter(w -> !w.agrees())
-                .forEach(w ->
-                        checks.add(list.sentence("%s: %s.".formatted(w.seam().name(), w.sentence()))));
+                .forEach(w -> checks.add(
+                        list.sentence(Wording.fill("%s: %s.", w.seam().name(), w.sentence()))));
         list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
         list.add(
                 "cut",
                 "Chalk out and cut",
                 layout == null
                         ? "Lay the pieces first."
-                        : "%d pieces from the chalk-out sheet, single layer, face up; the largest and the required first."
-                                .formatted(layout.placements().size()),
+                        : Wording.fill(
+                                "%d pieces from the chalk-out sheet, single layer, face up; the largest and the required first.",
+                                layout.placements().size()),
                 StepList.CUTTER,
                 copies * MINUTES_CUTTING_A_PIECE,
                 StepList.need("gate-cut", Reason.RISK));
@@ -123,7 +125,7 @@ public final class HandSteps {
                 .forEach(p -> p.marks().stream()
                         .filter(m -> m.kind() != Mark.Kind.LEVEL)
                         .forEach(m -> until.computeIfAbsent(m.kind().until(), u -> new TreeSet<>())
-                                .add("%s (%s)".formatted(m.kind().words(), p.name()))));
+                                .add(Wording.fill("%s (%s)", m.kind().words(), p.name()))));
         StringBuilder all = new StringBuilder();
         until.forEach((deadline, marks) -> all.append(all.isEmpty() ? "" : " ")
                 .append(deadline.words().substring(0, 1).toUpperCase(Locale.ROOT))
@@ -190,8 +192,8 @@ public final class HandSteps {
                 .map(Placed::variant)
                 .filter(v -> v.contains("old"))
                 .count();
-        return "%d edges already lie on something finished; %d wants are served by keepers."
-                .formatted(kept, uses.size());
+        return Wording.fill(
+                "%d edges already lie on something finished; %d wants are served by keepers.", kept, uses.size());
     }
 
     private static void keep(StepList list, Use use, List<Step.Need> flat) {
@@ -201,8 +203,9 @@ public final class HandSteps {
         String id = "keep-" + use.want().id().replaceAll("[^a-z0-9]+", "-");
         list.add(
                 id,
-                "Make the %s from the %s"
-                        .formatted(use.want().name(), use.keepers().get(0).name()),
+                Wording.fill(
+                        "Make the %s from the %s",
+                        use.want().name(), use.keepers().get(0).name()),
                 String.join(" ", use.notes()),
                 StepList.NEEDLE,
                 Math.max(5, use.costMinutes()),

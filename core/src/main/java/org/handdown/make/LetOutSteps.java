@@ -2,10 +2,10 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.source.Source;
 import org.handdown.unpick.LetOut;
@@ -23,8 +23,9 @@ public final class LetOutSteps {
         List<String> checks = new ArrayList<>();
         checks.add("Old creases and stitch lines can be seen to show or not: steam one on a hidden place first.");
         letOut.sides()
-                .forEach(s -> checks.add("%s: %s wanted, %s found."
-                        .formatted(s.name(), list.length(s.gainMm() + s.missingMm()), list.length(s.gainMm()))));
+                .forEach(s -> checks.add(Wording.fill(
+                        "%s: %s wanted, %s found.",
+                        s.name(), list.length(s.gainMm() + s.missingMm()), list.length(s.gainMm()))));
         checks.add("What is let out above a seam is let out below it at the same place, left and right alike.");
         list.gate(
                 "gate-open",
@@ -49,11 +50,10 @@ public final class LetOutSteps {
                 String id = "fold-" + refold.fold().id();
                 list.add(
                         id,
-                        "Fold the %s again".formatted(refold.fold().id().replace('-', ' ')),
+                        Wording.fill("Fold the %s again", refold.fold().id().replace('-', ' ')),
                         refold.newDepthMm() == 0
                                 ? "Let them out wholly."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Wording.fill(
                                         "%d, each %s deep instead of %s, about their old middles; the edge then measures %s.",
                                         refold.fold().count(),
                                         list.length(refold.newDepthMm()),
@@ -68,7 +68,7 @@ public final class LetOutSteps {
         letOut.bands().forEach((band, mm) -> {
             list.add(
                     "band-" + band,
-                    "Lengthen the %s by %s".formatted(band.replace('-', ' '), list.length(mm)),
+                    Wording.fill("Lengthen the %s by %s", band.replace('-', ' '), list.length(mm)),
                     "An insert at a side seam, of the same cloth if any is left, or a new band.",
                     StepList.CUTTER,
                     25,
@@ -110,8 +110,9 @@ public final class LetOutSteps {
         list.add(
                 "hem",
                 "Let the hem down and finish it anew",
-                "%s longer. Hem last, after it has hung."
-                        .formatted(list.length(letOut.hem().gainMm())),
+                Wording.fill(
+                        "%s longer. Hem last, after it has hung.",
+                        list.length(letOut.hem().gainMm())),
                 "Steam burns; never leave the iron on.",
                 35,
                 StepList.need("sew", Reason.SHAPE));

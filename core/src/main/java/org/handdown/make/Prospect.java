@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.handdown.measure.Wording;
 import org.handdown.source.Assessment;
 
 /** Whether to begin: hours and risk of the work against how dear the cloth is and when the new thing is wanted. */
@@ -43,21 +43,15 @@ public record Prospect(Advice advice, List<String> sentences) {
         List<String> sentences = new ArrayList<>();
         double hours = left / 60;
         long gates = steps.stream().filter(Step::gate).count();
-        sentences.add(String.format(
-                Locale.ROOT,
+        sentences.add(Wording.fill(
                 "About %.1f hours are left, with %d gate%s before what cannot be undone.",
-                hours,
-                gates,
-                gates == 1 ? "" : "s"));
+                hours, gates, gates == 1 ? "" : "s"));
         LocalDate by = assessment.wantedBy();
         if (by != null) {
             long days = ChronoUnit.DAYS.between(today, by);
             double needs = Math.ceil(hours / HOURS_A_DAY);
-            sentences.add(String.format(
-                    Locale.ROOT,
-                    "At three quarters of an hour a day that is %.0f days; there are %d.",
-                    needs,
-                    Math.max(0, days)));
+            sentences.add(Wording.fill(
+                    "At three quarters of an hour a day that is %.0f days; there are %d.", needs, Math.max(0, days)));
             if (days < needs) {
                 return new Prospect(Advice.WAIT, sentences);
             }

@@ -2,8 +2,8 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.source.Source;
 import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
@@ -84,14 +84,10 @@ public final class TakeInSteps {
         for (TakeIn.Level level : change.levels()) {
             all.add(
                     change.reading().kind() == TakeIn.Kind.SEAM
-                            ? String.format(
-                                    Locale.ROOT,
+                            ? Wording.fill(
                                     "At %.0f mm along: %.0f mm inside the old line; girth %.0f mm, then %.0f mm.",
-                                    level.atMm(),
-                                    level.inMm(),
-                                    level.beforeMm(),
-                                    level.afterMm())
-                            : String.format(Locale.ROOT, "%.0f mm at this place.", level.inMm()));
+                                    level.atMm(), level.inMm(), level.beforeMm(), level.afterMm())
+                            : Wording.fill("%.0f mm at this place.", level.inMm()));
         }
         all.addAll(change.notes());
         return String.join(" ", all);
@@ -103,8 +99,9 @@ public final class TakeInSteps {
         checks.add("Left and right agree when folded in half, or differ on purpose.");
         for (TakeIn.Change change : changes) {
             if (change.shorterMm() > 0) {
-                checks.add("%s: %s shorter; held against what is worn with it."
-                        .formatted(change.name(), list.length(change.shorterMm())));
+                checks.add(Wording.fill(
+                        "%s: %s shorter; held against what is worn with it.",
+                        change.name(), list.length(change.shorterMm())));
             }
         }
         checks.add("What is cut off now cannot be let out again.");

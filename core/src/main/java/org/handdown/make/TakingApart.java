@@ -3,6 +3,7 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.handdown.measure.Wording;
 import org.handdown.reuse.Losses;
 import org.handdown.source.Fault;
 import org.handdown.source.Join;
@@ -76,13 +77,13 @@ final class TakingApart {
     }
 
     private static String inPart(StepList list, Stretches stretches, Join join) {
-        return "only %s, opened %s in all; sew back %s over the old stitching at each end."
-                .formatted(
-                        stretches.parts().stream()
-                                .map(s -> "from %s to %s".formatted(list.length(s.fromMm()), list.length(s.toMm())))
-                                .collect(Collectors.joining(" and ")),
-                        list.length(stretches.openedMm(join)),
-                        list.length(Stretch.RESTART_MM));
+        return Wording.fill(
+                "only %s, opened %s in all; sew back %s over the old stitching at each end.",
+                stretches.parts().stream()
+                        .map(s -> Wording.fill("from %s to %s", list.length(s.fromMm()), list.length(s.toMm())))
+                        .collect(Collectors.joining(" and ")),
+                list.length(stretches.openedMm(join)),
+                list.length(Stretch.RESTART_MM));
     }
 
     private static void press(StepList list, Source source, List<Step.Need> opened) {

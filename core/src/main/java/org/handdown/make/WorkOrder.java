@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.measure.Wording;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedAcyclicGraph;
 import org.jgrapht.traverse.TopologicalOrderIterator;
@@ -25,7 +26,7 @@ public final class WorkOrder {
                 Integer before = rank.get(need.step());
                 if (before == null) {
                     throw new IllegalArgumentException(
-                            "Step (%s) needs (%s), which does not exist.".formatted(step.id(), need.step()));
+                            Wording.fill("Step (%s) needs (%s), which does not exist.", step.id(), need.step()));
                 }
                 graph.addEdge(steps.get(before), step);
             }

@@ -1,7 +1,5 @@
 package org.handdown.measure;
 
-import java.util.Locale;
-
 /** A length in millimetres. May be negative where a difference is meant; callers that need a size say so themselves. */
 public record Length(double mm) implements Comparable<Length> {
     public static final Length ZERO = new Length(0);
@@ -48,6 +46,6 @@ public record Length(double mm) implements Comparable<Length> {
 
     @Override
     public String toString() {
-        return String.format(Locale.ROOT, "%.1f mm", mm);
+        return Wording.fill("%.1f mm", mm);
     }
 }

@@ -85,7 +85,7 @@ public final class LengthText {
     }
 
     private static String decimal(double value, int places) {
-        String text = String.format(Locale.ROOT, "%." + places + "f", value);
+        String text = Wording.fill("%." + places + "f", value);
         return text.equals("-0") || text.equals("-0.0") ? text.substring(1) : text;
     }
 

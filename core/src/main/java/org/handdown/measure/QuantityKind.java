@@ -1,7 +1,5 @@
 package org.handdown.measure;
 
-import java.util.Locale;
-
 /**
  * What kind of quantity a number is: the same inch changes a garment differently as a pinched tuck and as a turn-up (common practice, no
  * source).
@@ -59,13 +57,13 @@ public enum QuantityKind {
         String number = both(said, unit);
         String means = both(meaning(said), unit);
         return switch (effect) {
-            case SHORTER -> "%s, %s: it becomes %s shorter.".formatted(number, words, means);
-            case NARROWER -> "%s, %s: the ring becomes %s narrower.".formatted(number, words, means);
-            case WIDER -> "%s, %s: the ring becomes %s wider.".formatted(number, words, means);
+            case SHORTER -> Wording.fill("%s, %s: it becomes %s shorter.", number, words, means);
+            case NARROWER -> Wording.fill("%s, %s: the ring becomes %s narrower.", number, words, means);
+            case WIDER -> Wording.fill("%s, %s: the ring becomes %s wider.", number, words, means);
             case GIRTH ->
                 multiplier == 1
-                        ? "%s, %s, is taken as it stands.".formatted(number, words)
-                        : "%s, %s: the whole girth is %s.".formatted(number, words, means);
+                        ? Wording.fill("%s, %s, is taken as it stands.", number, words)
+                        : Wording.fill("%s, %s: the whole girth is %s.", number, words, means);
         };
     }
 
@@ -73,6 +71,6 @@ public enum QuantityKind {
         LengthUnit other = unit == LengthUnit.INCH || unit == LengthUnit.FOOT || unit == LengthUnit.YARD
                 ? LengthUnit.CM
                 : LengthUnit.INCH;
-        return String.format(Locale.ROOT, "%s (%s)", LengthText.format(length, unit), LengthText.format(length, other));
+        return Wording.fill("%s (%s)", LengthText.format(length, unit), LengthText.format(length, other));
     }
 }

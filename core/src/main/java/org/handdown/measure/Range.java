@@ -7,8 +7,9 @@ public record Range(double leastMm, double mostMm) {
         if (!(length.mm() >= leastMm && length.mm() <= mostMm)) {
             throw new RefusedValueException(
                     field,
-                    "%s is not likely here: it should lie between %s and %s. Check the unit."
-                            .formatted(shown(length.mm()), shown(leastMm), shown(mostMm)));
+                    Wording.fill(
+                            "%s is not likely here: it should lie between %s and %s. Check the unit.",
+                            shown(length.mm()), shown(leastMm), shown(mostMm)));
         }
         return length;
     }

@@ -5,6 +5,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Stripes of a cloth as one measures them: from line to line, and from an edge to the first. A check is two of them.
@@ -52,7 +53,8 @@ public record ClothRepeat(String name, boolean across, double periodMm, String e
         if (!edge.isEmpty()) {
             Outline.Run run = cloth.runs().get(edge);
             if (run == null) {
-                throw new RefusedValueException("repeats.edge", "This panel has no edge called “%s”.".formatted(edge));
+                throw new RefusedValueException(
+                        "repeats.edge", Wording.fill("This panel has no edge called “%s”.", edge));
             }
             Point middle = Edge.at(cloth.ring().run(run.from(), run.to()), 0.5);
             from = middle.dot(way);

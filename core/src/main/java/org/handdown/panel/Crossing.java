@@ -7,6 +7,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * An outline that crosses itself, mended where nothing of weight is lost: a small loop at a corner, a line drawn twice.
@@ -19,6 +20,9 @@ public record Crossing(Outline outline, String told) {
 
     private static final double SMALL_MM2 = 400;
 
+    /** Nobody draws a panel that crosses itself so often: that is no slip of the hand, and takes long to mend. */
+    private static final int SCRIBBLE = 40;
+
     /** @throws RefusedValueException telling where it crosses itself, from its lower left corner */
     public static Crossing mended(Outline drawn) {
         Ring ring = drawn.flattened().ring();
@@ -28,6 +32,9 @@ public record Crossing(Outline outline, String told) {
         }
         Point lower = new Point(ring.box().minX(), ring.box().minY());
         Point at = where == null ? lower : where;
+        if (Region.crossings(ring, SCRIBBLE) >= SCRIBBLE) {
+            throw refusal(at.minus(lower));
+        }
         List<Region> parts = Region.mended(ring).parts();
         Region most = parts.stream()
                 .max(Comparator.comparingDouble(Region::areaMm2))
@@ -42,14 +49,16 @@ public record Crossing(Outline outline, String told) {
                 .outline(Relabelled.welded(most.outerRings().get(0)), "mended");
         return new Crossing(
                 sound,
-                "The outline crossed itself %.0f mm from its left and %.0f mm above its lower end; a loop of %.1f cm² was taken out."
-                        .formatted(at.x() - lower.x(), at.y() - lower.y(), lost / 100));
+                Wording.fill(
+                        "The outline crossed itself %.0f mm from its left and %.0f mm above its lower end; a loop of %.1f cm² was taken out.",
+                        at.x() - lower.x(), at.y() - lower.y(), lost / 100));
     }
 
     private static RefusedValueException refusal(Point at) {
         return new RefusedValueException(
                 "outline",
-                "The outline crosses itself %.0f mm from its left and %.0f mm above its lower end, and it cannot be told which part is cloth. Draw it once round, without crossing."
-                        .formatted(at.x(), at.y()));
+                Wording.fill(
+                        "The outline crosses itself %.0f mm from its left and %.0f mm above its lower end, and it cannot be told which part is cloth. Draw it once round, without crossing.",
+                        at.x(), at.y()));
     }
 }

@@ -1,10 +1,10 @@
 package org.handdown.panel;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -80,8 +80,7 @@ public record DrawnOutline(
         }
         return isProved()
                 ? List.of()
-                : List.of(String.format(
-                        Locale.ROOT,
+                : List.of(Wording.fill(
                         "The tape shows %.0f mm where the drawing has %.0f mm: off by %.1f %%. %s",
                         proof.tapedMm,
                         proof.drawnMm,

@@ -10,6 +10,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A curtain, sheet or scarf by its four sides and both diagonals. Four sides and one diagonal fix it; the other diagonal is the check.
@@ -36,8 +37,7 @@ public record FourSides(
         if (c >= a + b || c <= Math.abs(a - b)) {
             throw new RefusedValueException(
                     field,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "%s of %.0f mm and %.0f mm make no triangle with a diagonal of %.0f mm: it must be between %.0f mm and %.0f mm. Measure it again.",
                             sides.substring(0, 1).toUpperCase(Locale.ROOT) + sides.substring(1),
                             a,
@@ -84,22 +84,17 @@ public record FourSides(
     public List<String> findings() {
         List<String> findings = new ArrayList<>();
         if (fallingMm == 0) {
-            findings.add(String.format(
-                    Locale.ROOT,
+            findings.add(Wording.fill(
                     "Only one diagonal: the other should be %.0f mm. Measure it, or a slip in one figure stays unseen.",
                     fallingByOthersMm()));
         } else if (Math.abs(fallingMm - fallingByOthersMm()) > 2 * Origin.TAPE.toleranceMm()) {
-            findings.add(String.format(
-                    Locale.ROOT,
+            findings.add(Wording.fill(
                     "The falling diagonal is %.0f mm, by the other five figures it should be %.0f mm: one of the six is off by about %.0f mm.",
-                    fallingMm,
-                    fallingByOthersMm(),
-                    Math.abs(fallingMm - fallingByOthersMm())));
+                    fallingMm, fallingByOthersMm(), Math.abs(fallingMm - fallingByOthersMm())));
         }
         double skew = Math.abs(risingMm - fallingByOthersMm());
         if (skew > 2 * Origin.TAPE.toleranceMm()) {
-            findings.add(String.format(
-                    Locale.ROOT,
+            findings.add(Wording.fill(
                     "It is no rectangle: its diagonals differ by %.0f mm. It is drawn as it is; square it before counting on its corners.",
                     skew));
         }

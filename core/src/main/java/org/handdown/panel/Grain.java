@@ -4,6 +4,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** The lengthwise grain as a person finds it: between two points on one thread, or along an edge. Panel frame. */
 public sealed interface Grain {
@@ -44,7 +45,7 @@ public sealed interface Grain {
                     .filter(e -> e.name().equals(edge))
                     .findFirst()
                     .orElseThrow(() -> new RefusedValueException(
-                            "grain.edge", "This panel has no edge called “%s”.".formatted(edge)));
+                            "grain.edge", Wording.fill("This panel has no edge called “%s”.", edge)));
             if (along.start().distanceMm(along.end()) < 1) {
                 throw new RefusedValueException("grain.edge", "That edge ends where it begins; take two points.");
             }

@@ -2,10 +2,10 @@ package org.handdown.panel;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Wording;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
@@ -97,16 +97,17 @@ public record PinAdjustment(
         int n = survey.points().size();
         for (int i = 0; i < n; i++) {
             TwoPins.Sighting s = survey.points().get(i);
-            all.add(new Observation("point %d from the first pin".formatted(i + 1), i, FIRST_PIN, s.fromFirstMm()));
-            all.add(new Observation("point %d from the second pin".formatted(i + 1), i, SECOND_PIN, s.fromSecondMm()));
+            all.add(new Observation(Wording.fill("point %d from the first pin", i + 1), i, FIRST_PIN, s.fromFirstMm()));
+            all.add(new Observation(
+                    Wording.fill("point %d from the second pin", i + 1), i, SECOND_PIN, s.fromSecondMm()));
             if (s.toNextMm() > 0) {
                 int next = (i + 1) % n;
-                all.add(new Observation("point %d to point %d".formatted(i + 1, next + 1), i, next, s.toNextMm()));
+                all.add(new Observation(Wording.fill("point %d to point %d", i + 1, next + 1), i, next, s.toNextMm()));
             }
         }
         survey.checks()
                 .forEach(c -> all.add(new Observation(
-                        "point %d to point %d".formatted(c.from() + 1, c.to() + 1), c.from(), c.to(), c.mm())));
+                        Wording.fill("point %d to point %d", c.from() + 1, c.to() + 1), c.from(), c.to(), c.mm())));
         return all;
     }
 
@@ -255,8 +256,7 @@ public record PinAdjustment(
         if (spare <= 0) {
             findings.add("Nothing checks these figures: tape from point to point, or across, and a slip will show.");
         } else {
-            findings.add(String.format(
-                    Locale.ROOT, "%d spare figures; they disagree by %.1f mm on average.", spare, closingMm()));
+            findings.add(Wording.fill("%d spare figures; they disagree by %.1f mm on average.", spare, closingMm()));
         }
         List<String> weak = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
@@ -265,16 +265,13 @@ public record PinAdjustment(
             }
         }
         if (!weak.isEmpty()) {
-            findings.add(
-                    "Weakly fixed, near the line of the pins: point %s. Set the pins beside the cloth, or tape across."
-                            .formatted(String.join(", ", weak)));
+            findings.add(Wording.fill(
+                    "Weakly fixed, near the line of the pins: point %s. Set the pins beside the cloth, or tape across.",
+                    String.join(", ", weak)));
         }
-        blunder.ifPresent(b -> findings.add(String.format(
-                Locale.ROOT,
+        blunder.ifPresent(b -> findings.add(Wording.fill(
                 "Most likely mismeasured: %s, about %.0f mm too %s. Measure it again.",
-                b.what(),
-                Math.abs(b.mm()),
-                b.mm() > 0 ? "long" : "short")));
+                b.what(), Math.abs(b.mm()), b.mm() > 0 ? "long" : "short")));
         return findings;
     }
 }

@@ -1,6 +1,7 @@
 package org.handdown.panel;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * One distance before and after pressing or washing: the panel is as much smaller or larger in that direction.
@@ -25,8 +26,9 @@ public record Pressing(String what, Direction direction, double beforeMm, double
         if (!(Math.abs(afterMm / beforeMm - 1) <= MOST_CHANGE)) {
             throw new RefusedValueException(
                     "pressing.after",
-                    "%.0f mm after %.0f mm is a change of more than a quarter. Measure both ends again."
-                            .formatted(afterMm, beforeMm));
+                    Wording.fill(
+                            "%.0f mm after %.0f mm is a change of more than a quarter. Measure both ends again.",
+                            afterMm, beforeMm));
         }
     }
 

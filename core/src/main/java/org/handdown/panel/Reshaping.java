@@ -14,6 +14,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.Layer;
 
@@ -141,8 +142,9 @@ public final class Reshaping {
                     "cutOut",
                     parts.isEmpty()
                             ? "The cut-out takes the whole panel."
-                            : "The cut-out leaves %d separate parts. Split the panel by a cut first."
-                                    .formatted(parts.size()));
+                            : Wording.fill(
+                                    "The cut-out leaves %d separate parts. Split the panel by a cut first.",
+                                    parts.size()));
         }
         if (!left.holes().isEmpty()) {
             List<Flaw> flaws = new ArrayList<>(panel.flaws());
@@ -229,8 +231,9 @@ public final class Reshaping {
             if (Math.abs(e.bowMm()) > STRAIGHT_MM) {
                 throw new RefusedValueException(
                         e == a ? "join.edge" : "join.otherEdge",
-                        "Edge “%s” bows by %.0f mm; only straight edges lie flat when they are pieced. Cut it straight first."
-                                .formatted(e.name(), Math.abs(e.bowMm())));
+                        Wording.fill(
+                                "Edge “%s” bows by %.0f mm; only straight edges lie flat when they are pieced. Cut it straight first.",
+                                e.name(), Math.abs(e.bowMm())));
             }
         }
         Point way = a.end().minus(a.start());
@@ -279,7 +282,7 @@ public final class Reshaping {
                 layer,
                 new DrawnOutline(
                         DrawnOutline.Means.PANELS,
-                        "%s pieced to %s%s".formatted(one.name(), other.name(), remarks(one, other, a, b, turn)),
+                        Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn)),
                         outline,
                         2 * Origin.TAPE.toleranceMm(),
                         null),
@@ -292,11 +295,11 @@ public final class Reshaping {
         List<String> remarks = new ArrayList<>();
         double longer = Math.abs(a.lengthMm() - b.lengthMm());
         if (longer > LONGER_MM) {
-            remarks.add("one edge is %.0f mm longer".formatted(longer));
+            remarks.add(Wording.fill("one edge is %.0f mm longer", longer));
         }
         double off = Math.abs(Math.sin(Math.toRadians(other.grainDeg() + turn - one.grainDeg())));
         if (off > Math.sin(Math.toRadians(GRAIN_OFF_DEG))) {
-            remarks.add("the grain turns at the seam by %.0f°".formatted(Math.toDegrees(Math.asin(off))));
+            remarks.add(Wording.fill("the grain turns at the seam by %.0f°", Math.toDegrees(Math.asin(off))));
         }
         return remarks.isEmpty() ? "" : "; " + String.join("; ", remarks);
     }
@@ -305,7 +308,8 @@ public final class Reshaping {
         return outline.edges().stream()
                 .filter(e -> e.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new RefusedValueException(field, "There is no edge called “%s”.".formatted(name)));
+                .orElseThrow(
+                        () -> new RefusedValueException(field, Wording.fill("There is no edge called “%s”.", name)));
     }
 
     private static Point turned(Point p, double degrees) {

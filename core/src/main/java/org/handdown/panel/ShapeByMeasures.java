@@ -10,6 +10,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A ready shape drawn from its measures; the panel that one takes off a common source. Panel frame: hem at y = 0, y up.
@@ -32,7 +33,7 @@ public record ShapeByMeasures(ReadyShape shape, Map<String, Double> measures) im
             } else if (spec.kind() == ReadyShape.Kind.COUNT) {
                 if (!(value >= spec.least() && value <= spec.most() && value == Math.rint(value))) {
                     throw new RefusedValueException(
-                            field, "is a whole number from %.0f to %.0f.".formatted(spec.least(), spec.most()));
+                            field, Wording.fill("is a whole number from %.0f to %.0f.", spec.least(), spec.most()));
                 }
                 known.put(spec.id(), value);
             } else {
@@ -56,8 +57,9 @@ public record ShapeByMeasures(ReadyShape shape, Map<String, Double> measures) im
             String odd = oddOne(shape, measures);
             throw new RefusedValueException(
                     "measures." + odd,
-                    "With these figures the outline crosses itself. The one most out of proportion is “%s”; measure it again first."
-                            .formatted(spec(shape, odd).words()));
+                    Wording.fill(
+                            "With these figures the outline crosses itself. The one most out of proportion is “%s”; measure it again first.",
+                            spec(shape, odd).words()));
         }
     }
 
@@ -129,14 +131,11 @@ public record ShapeByMeasures(ReadyShape shape, Map<String, Double> measures) im
             }
             Double value = measures.get(spec.id());
             if (value == null) {
-                findings.add(String.format(
-                        Locale.ROOT,
+                findings.add(Wording.fill(
                         "Nothing checks these figures yet: %s should be %.0f mm. Measure it too.",
-                        spec.words(),
-                        tape.mm()));
+                        spec.words(), tape.mm()));
             } else if (Math.abs(checkOffMm()) > 2 * Origin.TAPE.toleranceMm()) {
-                findings.add(String.format(
-                        Locale.ROOT,
+                findings.add(Wording.fill(
                         "%s is %.0f mm, by the other figures it should be %.0f mm. “%s” is most out of proportion; measure it again first.",
                         spec.words().substring(0, 1).toUpperCase(Locale.ROOT)
                                 + spec.words().substring(1),

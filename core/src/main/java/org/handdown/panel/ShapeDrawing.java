@@ -7,6 +7,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.Block;
 import org.handdown.source.LegShape;
 
@@ -70,8 +71,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         if (slantMm <= Math.abs(levelMm)) {
             throw new RefusedValueException(
                     "measures." + field,
-                    "%s of %.0f mm cannot span the %.0f mm between its ends. Measure it again, and the widths at both ends."
-                            .formatted(slant, slantMm, Math.abs(levelMm)));
+                    Wording.fill(
+                            "%s of %.0f mm cannot span the %.0f mm between its ends. Measure it again, and the widths at both ends.",
+                            slant, slantMm, Math.abs(levelMm)));
         }
         return Math.sqrt(slantMm * slantMm - levelMm * levelMm);
     }
@@ -135,8 +137,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         require(
                 under > 20,
                 "head",
-                "A head of %.0f mm leaves no sleeve below it. Measure it from the widest level up."
-                        .formatted(m.mm("head")));
+                Wording.fill(
+                        "A head of %.0f mm leaves no sleeve below it. Measure it from the widest level up.",
+                        m.mm("head")));
         Outline outline = Block.sleeve(m.mm("hem"), m.mm("width"), length, m.mm("head"));
         Map<String, TapeLine> tapes = new LinkedHashMap<>();
         tapes.put("length", TapeLine.straight(new Point(0, length), new Point(0, 0)));
@@ -176,13 +179,15 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
             require(
                     tip.y() > underarm.y() + LEAST_ARMHOLE_MM,
                     "side",
-                    "With a side seam of %.0f mm the armhole would be under %.0f mm high. Measure side seam and full length again."
-                            .formatted(m.mm("side"), LEAST_ARMHOLE_MM));
+                    Wording.fill(
+                            "With a side seam of %.0f mm the armhole would be under %.0f mm high. Measure side seam and full length again.",
+                            m.mm("side"), LEAST_ARMHOLE_MM));
             require(
                     m.mm("centreLength") <= full + 0.4,
                     "centreLength",
-                    "The middle of %.0f mm is longer than from the highest point of the shoulder, %.0f mm. Measure both again."
-                            .formatted(m.mm("centreLength"), full));
+                    Wording.fill(
+                            "The middle of %.0f mm is longer than from the highest point of the shoulder, %.0f mm. Measure both again.",
+                            m.mm("centreLength"), full));
             require(
                     width > across - 40,
                     "width",
@@ -261,8 +266,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         require(
                 m.mm("length") > under + LEAST_ARMHOLE_MM,
                 "length",
-                "The middle of %.0f mm ends below the armhole. Measure it and the side seam again."
-                        .formatted(m.mm("length")));
+                Wording.fill(
+                        "The middle of %.0f mm ends below the armhole. Measure it and the side seam again.",
+                        m.mm("length")));
         require(
                 m.mm("yoke") <= m.mm("width") + 40,
                 "yoke",
@@ -314,8 +320,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         require(
                 Math.abs(low) < 0.6 * hem,
                 "length",
-                "With these figures the hem would bow by %.0f mm at the middle. Measure length, side and dip again."
-                        .formatted(Math.abs(low)));
+                Wording.fill(
+                        "With these figures the hem would bow by %.0f mm at the middle. Measure length, side and dip again.",
+                        Math.abs(low)));
         require(middle > 20 && low < middle - 20, "dip", "The upper edge hangs below the hem. Measure it again.");
         Outline outline = new Outline(List.of(
                 sagging("hem", new Point(-hem, 0), new Point(hem, 0), low),
@@ -349,8 +356,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         require(
                 open < 1.6 * m.mm("hem") && m.mm("hem") < 2.5 * open,
                 "hem",
-                "The upper edge opens to %.0f mm, the hem is %.0f mm: these do not belong to one panel. Count the pleats again and measure their depth."
-                        .formatted(open, m.mm("hem")));
+                Wording.fill(
+                        "The upper edge opens to %.0f mm, the hem is %.0f mm: these do not belong to one panel. Count the pleats again and measure their depth.",
+                        open, m.mm("hem")));
         Outline outline = Block.tapered("hem", m.mm("hem"), "upper", open, m.mm("length"), "side-left", "side-right");
         Map<String, TapeLine> tapes = new LinkedHashMap<>();
         tapes.put("upper", TapeLine.following(outline.edge("upper")).less(folded));
@@ -371,8 +379,9 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         require(
                 turn < 2 * Math.PI - 0.02,
                 "hem",
-                "A hem of %.0f mm is more than a whole circle gives with this waist and side. Measure it again."
-                        .formatted(m.mm("hem")));
+                Wording.fill(
+                        "A hem of %.0f mm is more than a whole circle gives with this waist and side. Measure it again.",
+                        m.mm("hem")));
         double radius = m.mm("waist") / turn;
         Outline outline = Block.sector(radius, radius + m.mm("side"), Math.toDegrees(turn));
         Map<String, TapeLine> tapes = new LinkedHashMap<>();

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Two pins at a known distance, and each point by its distance from both; where it is also taped from point to point the figures check
@@ -71,15 +71,11 @@ public record TwoPins(double apartMm, List<Sighting> points, List<Check> checks)
         // A point on the line of the pins may miss the triangle by what a tape is off.
         if (sum < apart - 10 || difference > apart + 10) {
             String off = sum < apart
-                    ? String.format(Locale.ROOT, "together %.0f mm, less than the %.0f mm between the pins", sum, apart)
-                    : String.format(
-                            Locale.ROOT,
-                            "they differ by %.0f mm, more than the %.0f mm between the pins",
-                            difference,
-                            apart);
+                    ? Wording.fill("together %.0f mm, less than the %.0f mm between the pins", sum, apart)
+                    : Wording.fill("they differ by %.0f mm, more than the %.0f mm between the pins", difference, apart);
             throw new RefusedValueException(
                     field + (s.fromFirstMm() > s.fromSecondMm() ? ".fromFirst" : ".fromSecond"),
-                    "Point %d makes no triangle with the pins: %s. Measure it again.".formatted(i + 1, off));
+                    Wording.fill("Point %d makes no triangle with the pins: %s. Measure it again.", i + 1, off));
         }
     }
 

@@ -10,6 +10,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * The outline through points in the order they were walked: straight between corners, smooth through curve points without overshoot.
@@ -36,7 +37,7 @@ final class WalkedOutline {
                 int which = walked.indexOf(points.get(i)) + 1;
                 throw new RefusedValueException(
                         "points[" + (which - 1) + "]",
-                        "Point %d lies on its neighbour; measure one of them again.".formatted(which));
+                        Wording.fill("Point %d lies on its neighbour; measure one of them again.", which));
             }
         }
         List<Point> corners = points.stream().map(TapePoint::at).toList();
@@ -132,7 +133,7 @@ final class WalkedOutline {
     private static String unique(String name, Set<String> taken, int count) {
         String plain = name.isEmpty() ? "edge-" + (count + 1) : name;
         if (!taken.add(plain)) {
-            throw new RefusedValueException("points", "Two edges are called “%s”.".formatted(plain));
+            throw new RefusedValueException("points", Wording.fill("Two edges are called “%s”.", plain));
         }
         return plain;
     }
@@ -149,8 +150,9 @@ final class WalkedOutline {
                         walked.get(i + 1).at(),
                         walked.get(j).at(),
                         walked.get((j + 1) % n).at())) {
-                    return "The outline crosses itself: from point %d to %d it runs over the way from %d to %d. Walk round in order, or measure these again."
-                            .formatted(i + 1, i + 2, j + 1, (j + 1) % n + 1);
+                    return Wording.fill(
+                            "The outline crosses itself: from point %d to %d it runs over the way from %d to %d. Walk round in order, or measure these again.",
+                            i + 1, i + 2, j + 1, (j + 1) % n + 1);
                 }
             }
         }

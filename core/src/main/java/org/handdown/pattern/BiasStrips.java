@@ -3,12 +3,12 @@ package org.handdown.pattern;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Bias strips out of odd scraps: real parallel strips at 45° to the grain inside each outline, not area over width. A join of square ends
@@ -158,25 +158,14 @@ public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
     public List<String> sentences(double wantedMm) {
         List<Strip> taken = forLength(wantedMm);
         List<String> all = new ArrayList<>();
-        all.add(String.format(
-                Locale.ROOT,
-                "%d strips of %.0f mm lie in the scraps, joined %.0f mm.",
-                strips.size(),
-                cutMm,
-                joinedMm()));
+        all.add(Wording.fill(
+                "%d strips of %.0f mm lie in the scraps, joined %.0f mm.", strips.size(), cutMm, joinedMm()));
         all.add(
                 taken.isEmpty()
-                        ? String.format(
-                                Locale.ROOT,
-                                "%.0f mm are wanted: %.0f mm are missing.",
-                                wantedMm,
-                                wantedMm - joinedMm())
-                        : String.format(
-                                Locale.ROOT,
+                        ? Wording.fill("%.0f mm are wanted: %.0f mm are missing.", wantedMm, wantedMm - joinedMm())
+                        : Wording.fill(
                                 "%.0f mm are wanted: %d strips with %d joins.",
-                                wantedMm,
-                                taken.size(),
-                                taken.size() - 1));
+                                wantedMm, taken.size(), taken.size() - 1));
         all.add(
                 "Bias to straight grain, or tape the edge: two bias edges on each other stretch. Interface strips that are stretched.");
         return all;

@@ -3,7 +3,6 @@ package org.handdown.pattern;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
@@ -13,6 +12,7 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A piece that was drawn elsewhere: what its line means is asked, its unit proved by one known distance, its grain turned upright.
@@ -53,17 +53,13 @@ public record Brought(
         Outline stitch = meaning == Meaning.STITCH || allowanceMm == 0 ? drawn : inside(drawn);
         Ring ring = stitch.flattened().ring();
         if (!ring.isSimple() || ring.signedAreaMm2() <= 0) {
-            throw new RefusedValueException("brought.outline", "The outline of %s crosses itself.".formatted(name));
+            throw new RefusedValueException("brought.outline", Wording.fill("The outline of %s crosses itself.", name));
         }
         double size = Math.max(ring.box().widthMm(), ring.box().heightMm());
         if (size > LARGEST_MM || size < SMALLEST_MM) {
             throw new RefusedValueException(
                     "brought.known",
-                    String.format(
-                            Locale.ROOT,
-                            "%s would be %.0f mm long; check the known distance and its unit.",
-                            name,
-                            size));
+                    Wording.fill("%s would be %.0f mm long; check the known distance and its unit.", name, size));
         }
         Map<String, Allowance> allowances = new HashMap<>();
         stitch.edges().forEach(e -> allowances.put(e.name(), new Allowance(allowanceMm, "as brought in")));
@@ -77,11 +73,9 @@ public record Brought(
         if (room.isEmpty() || !flat.ring().isSimple() || flat.ring().signedAreaMm2() <= 0) {
             throw new RefusedValueException(
                     "brought.allowance",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "An allowance of %.0f mm is wider than half of %s; nothing would be left inside it.",
-                            allowanceMm,
-                            name));
+                            allowanceMm, name));
         }
         List<Edge> edges = new ArrayList<>();
         int n = flat.ring().size();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.handdown.geometry.Box;
+import org.handdown.measure.Wording;
 
 /** What a change of a pattern brings with it elsewhere: sizes, seams, cloth. Lengths in mm in the sentences. */
 public final class Consequences {
@@ -25,26 +26,21 @@ public final class Consequences {
         for (Piece now : after.pieces()) {
             var old = before.find(now.id());
             if (old.isEmpty()) {
-                all.add("There is one more piece, the %s, cut %d.".formatted(now.name(), now.quantity()));
+                all.add(Wording.fill("There is one more piece, the %s, cut %d.", now.name(), now.quantity()));
                 continue;
             }
             Box was = old.get().cutLine().ring().box();
             Box is = now.cutLine().ring().box();
             if (Math.abs(was.widthMm() - is.widthMm()) > TOLD_MM
                     || Math.abs(was.heightMm() - is.heightMm()) > TOLD_MM) {
-                all.add(String.format(
-                        Locale.ROOT,
+                all.add(Wording.fill(
                         "The %s is cut %.0f × %.0f mm instead of %.0f × %.0f mm.",
-                        now.name(),
-                        is.widthMm(),
-                        is.heightMm(),
-                        was.widthMm(),
-                        was.heightMm()));
+                        now.name(), is.widthMm(), is.heightMm(), was.widthMm(), was.heightMm()));
             }
         }
         before.pieces().stream()
                 .filter(p -> after.find(p.id()).isEmpty())
-                .forEach(p -> all.add("The %s falls away.".formatted(p.name())));
+                .forEach(p -> all.add(Wording.fill("The %s falls away.", p.name())));
     }
 
     private static void sizes(Design before, Design after, List<String> all) {
@@ -54,8 +50,7 @@ public final class Consequences {
                     .filter(o -> o.what().equals(now.what()))
                     .findFirst()
                     .filter(o -> Math.abs(o.finishedMm() - now.finishedMm()) > TOLD_MM)
-                    .ifPresent(o -> all.add(String.format(
-                            Locale.ROOT,
+                    .ifPresent(o -> all.add(Wording.fill(
                             "%s: %.0f mm instead of %.0f mm%s.",
                             capital(now.what()),
                             now.finishedMm(),
@@ -74,14 +69,14 @@ public final class Consequences {
                     || was.get().agrees() != now.agrees()
                     || Math.abs(was.get().differenceMm() - now.differenceMm()) > TOLD_MM;
             if (told) {
-                all.add("%s: %s.".formatted(capital(now.seam().name()), now.sentence()));
+                all.add(Wording.fill("%s: %s.", capital(now.seam().name()), now.sentence()));
             }
         }
         old.stream()
                 .filter(o -> after.seams().stream()
                         .noneMatch(s -> s.name().equals(o.seam().name())))
                 .forEach(o -> all.add(
-                        "%s is no longer sewn.".formatted(capital(o.seam().name()))));
+                        Wording.fill("%s is no longer sewn.", capital(o.seam().name()))));
     }
 
     private static void cloth(Design before, Design after, List<String> all) {
@@ -92,8 +87,7 @@ public final class Consequences {
                     .sum();
             double more = (now.areaMm2() - was) / 100;
             if (Math.abs(more) >= 1) {
-                all.add(String.format(
-                        Locale.ROOT,
+                all.add(Wording.fill(
                         "%s cm² %s of %s.",
                         Math.round(Math.abs(more)),
                         more > 0 ? "more" : "less",

@@ -3,7 +3,6 @@ package org.handdown.pattern;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -12,6 +11,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeKind;
 import org.handdown.source.Part;
 
@@ -91,14 +91,12 @@ public final class Copying {
                 .findFirst()
                 .orElseThrow(() -> new RefusedValueException(
                         "copy.anchor",
-                        "There is no edge “%s” here; there are %s."
-                                .formatted(
-                                        name,
-                                        String.join(
-                                                ", ",
-                                                outline.edges().stream()
-                                                        .map(Edge::name)
-                                                        .toList()))));
+                        Wording.fill(
+                                "There is no edge “%s” here; there are %s.",
+                                name,
+                                String.join(
+                                        ", ",
+                                        outline.edges().stream().map(Edge::name).toList()))));
     }
 
     /** The point of an outline that is laid on its like. */
@@ -147,11 +145,9 @@ public final class Copying {
                             wish.allowanceMm() + wish.trueingMm(),
                             wish.trueingMm() == 0
                                     ? "seam"
-                                    : String.format(
-                                            Locale.ROOT,
+                                    : Wording.fill(
                                             "%.0f mm to sew, %.0f mm to true it by",
-                                            wish.allowanceMm(),
-                                            wish.trueingMm())));
+                                            wish.allowanceMm(), wish.trueingMm())));
         }
         List<Piece.Notch> notches = new ArrayList<>();
         notches.add(new Piece.Notch("anchor", anchorOf(stitch)));
@@ -160,8 +156,9 @@ public final class Copying {
             if (mark.alongMm() > on.lengthMm() + 0.5 || mark.alongMm() < 0) {
                 throw new RefusedValueException(
                         "copy.marks",
-                        "The %s is %.0f mm long; “%s” lies past its end."
-                                .formatted(mark.edge(), on.lengthMm(), mark.label()));
+                        Wording.fill(
+                                "The %s is %.0f mm long; “%s” lies past its end.",
+                                mark.edge(), on.lengthMm(), mark.label()));
             }
             notches.add(new Piece.Notch(mark.label(), edge(stitch, mark.edge()).at(mark.alongMm() / on.lengthMm())));
         }

@@ -2,9 +2,9 @@ package org.handdown.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 
 /**
  * Edges that will be sewn together, walked along their stitch lines. The second side may be longer than the first: by an ease in mm,
@@ -50,30 +50,28 @@ public record DesignSeam(
         /** What to do, in words, lengths in mm. */
         public String sentence() {
             if (seam.mostRatio > 1 + 1e-9 && agrees) {
-                return String.format(Locale.ROOT, "gathered %.2f to 1", ratio());
+                return Wording.fill("gathered %.2f to 1", ratio());
             }
             if (seam.leastRatio < 1 - 1e-9 && agrees) {
-                return String.format(Locale.ROOT, "stretched by %.0f %% while it is sewn", 100 * (1 / ratio() - 1));
+                return Wording.fill("stretched by %.0f %% while it is sewn", 100 * (1 / ratio() - 1));
             }
             if (agrees) {
-                return seam.mostEaseMm > 0 ? String.format(Locale.ROOT, "%.0f mm eased in", differenceMm()) : "agree";
+                return seam.mostEaseMm > 0 ? Wording.fill("%.0f mm eased in", differenceMm()) : "agree";
             }
             double least = oneMm * seam.leastRatio + seam.leastEaseMm;
             double most = oneMm * seam.mostRatio + seam.mostEaseMm;
             double by = otherMm < least ? least - otherMm : otherMm - most;
-            return String.format(
-                    Locale.ROOT,
+            return Wording.fill(
                     "%s is %.0f mm too %s: change that edge, or its partner the other way",
-                    words(seam.other),
-                    by,
-                    otherMm < least ? "short" : "long");
+                    words(seam.other), by, otherMm < least ? "short" : "long");
         }
     }
 
     private static String words(List<Side> sides) {
         Side first = sides.get(0);
-        return "the %s of the %s"
-                .formatted(first.edge().replace('-', ' '), first.piece().replace('-', ' '));
+        return Wording.fill(
+                "the %s of the %s",
+                first.edge().replace('-', ' '), first.piece().replace('-', ' '));
     }
 
     public DesignSeam(String name, List<Side> one, List<Side> other, double leastEaseMm, double mostEaseMm) {

@@ -2,11 +2,11 @@ package org.handdown.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 
 /**
  * An edge that lies inside a piece: where it is folded, where something turned is sewn down, the second line of a casing, the line that
@@ -78,19 +78,13 @@ public record InnerEdge(Kind kind, String words, String of, List<Point> line, do
     /** For people, mm. */
     public String sentence() {
         return switch (kind) {
-            case FOLD -> String.format(Locale.ROOT, "%.0f mm of it are folded over here.", deepMm);
-            case OVERLAP ->
-                String.format(Locale.ROOT, "What lies beyond it, %.0f mm, overlaps when it is closed.", deepMm);
-            case TURN ->
-                String.format(
-                        Locale.ROOT, "Folded on the stitch line, sewn down %.0f mm inside it%s", deepMm, easing());
+            case FOLD -> Wording.fill("%.0f mm of it are folded over here.", deepMm);
+            case OVERLAP -> Wording.fill("What lies beyond it, %.0f mm, overlaps when it is closed.", deepMm);
+            case TURN -> Wording.fill("Folded on the stitch line, sewn down %.0f mm inside it%s", deepMm, easing());
             case CASING ->
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Folded on the stitch line, sewn down %.0f mm inside it: a channel for up to %.0f mm%s",
-                        deepMm,
-                        Math.max(0, deepMm - CHANNEL_ROOM_MM),
-                        easing());
+                        deepMm, Math.max(0, deepMm - CHANNEL_ROOM_MM), easing());
         };
     }
 
@@ -102,9 +96,8 @@ public record InnerEdge(Kind kind, String words, String of, List<Point> line, do
             return ".";
         }
         String how = easeMm > 0
-                ? String.format(Locale.ROOT, "; its edge is %.0f mm longer than that line: ease it in", easeMm)
-                : String.format(
-                        Locale.ROOT, "; its edge is %.0f mm shorter than that line: stretch or snip it", -easeMm);
+                ? Wording.fill("; its edge is %.0f mm longer than that line: ease it in", easeMm)
+                : Wording.fill("; its edge is %.0f mm shorter than that line: stretch or snip it", -easeMm);
         return how + (isForced() ? ", or turn less, or face it with a strip." : ".");
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -12,6 +11,7 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Inserts let into opened seams where nothing more can be let out: side panels that taper between levels, with the sleeve's gusset where
@@ -71,8 +71,7 @@ public final class InsertDraft {
             if (levels.get(0).downMm() > NEAR_MM || Math.abs(last - seamMm) > 0.5) {
                 throw new RefusedValueException(
                         "insert.levels",
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "The first level lies at the seam's upper end, the last at its lower end, %.0f mm down.",
                                 seamMm));
             }
@@ -233,28 +232,22 @@ public final class InsertDraft {
     /** What to know before cutting, lengths in mm. */
     public List<String> notes() {
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Their edges measure %.0f mm along the stitch line, as the opened seam does; the axis is %.0f mm long.",
-                wish.seamMm(),
-                side().flattened().ring().box().heightMm()));
+                wish.seamMm(), side().flattened().ring().box().heightMm()));
         notes.add(
                 "Fold each along its axis before cutting: both halves must agree. On cloth with a nap all run the same way.");
         if (hasGusset()) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "The armhole grows by %.0f mm: open the sleeve seam for %.0f mm and let in the gusset, its base on the insert's upper end.",
-                    topMm(),
-                    wish.sleeveSeamMm()));
+                    topMm(), wish.sleeveSeamMm()));
         } else if (topMm() > 0) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "The upper end is %.0f mm wide: if it meets an armhole, the sleeve needs a gusset of that width.",
                     topMm()));
         }
         if (wish.piped()) {
-            notes.add(String.format(
-                    Locale.ROOT, "Piping for both edges of each: %.0f mm, and 20 mm at every end.", pipingMm()));
+            notes.add(Wording.fill("Piping for both edges of each: %.0f mm, and 20 mm at every end.", pipingMm()));
         }
         return notes;
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Something drawn on a piece beside its lines.
@@ -72,7 +73,8 @@ public record Mark(Kind kind, String label, List<Point> points) {
             throw new RefusedValueException("mark.label", "Name the mark in up to 80 characters.");
         }
         if (points.size() != kind.points) {
-            throw new RefusedValueException("mark.points", "A %s has %d points.".formatted(kind.words, kind.points));
+            throw new RefusedValueException(
+                    "mark.points", Wording.fill("A %s has %d points.", kind.words, kind.points));
         }
     }
 

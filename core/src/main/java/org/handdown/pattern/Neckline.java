@@ -2,11 +2,11 @@ package org.handdown.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -147,21 +147,14 @@ public record Neckline(
     /** What to know before anything is cut, lengths in mm. */
     public List<String> verdict() {
         List<String> all = new ArrayList<>();
-        all.add(String.format(
-                Locale.ROOT,
-                "The new edge measures %.0f mm: %.0f mm in front, %.0f mm behind.",
-                edgeMm(),
-                frontMm(),
-                backMm));
+        all.add(Wording.fill(
+                "The new edge measures %.0f mm: %.0f mm in front, %.0f mm behind.", edgeMm(), frontMm(), backMm));
         if (band != null) {
             all.add(bandSentence(band));
             if (shape == Shape.V) {
-                all.add(String.format(
-                        Locale.ROOT,
+                all.add(Wording.fill(
                         "The V opens by %.0f°: its notch slants %.1f° from the band's edge and is %.0f mm wide at the fold; sew it first, at the band's marked centre.",
-                        angleDeg(),
-                        slantDeg(),
-                        notchBaseMm()));
+                        angleDeg(), slantDeg(), notchBaseMm()));
             }
         }
         return all;
@@ -169,30 +162,20 @@ public record Neckline(
 
     private String bandSentence(Band kept) {
         if (ratio() > 1 + kept.stretch()) {
-            return String.format(
-                    Locale.ROOT,
+            return Wording.fill(
                     "The band of %.0f mm would be stretched by %.0f %%; %.0f %% may be used. Take a band of %.0f mm, or a shallower neck.",
-                    kept.restMm(),
-                    100 * (ratio() - 1),
-                    100 * kept.stretch(),
-                    newBandMm());
+                    kept.restMm(), 100 * (ratio() - 1), 100 * kept.stretch(), newBandMm());
         }
         if (!serves()) {
-            return String.format(
-                    Locale.ROOT,
+            return Wording.fill(
                     "The band of %.0f mm is too long for the edge: it would stand away. Cut it to %.0f mm.",
-                    kept.restMm(),
-                    newBandMm());
+                    kept.restMm(), newBandMm());
         }
         return kept.restMm() <= flatMm()
-                ? String.format(
-                        Locale.ROOT, "The band of %.0f mm serves: ratio %.2f, it lies flat.", kept.restMm(), ratio())
-                : String.format(
-                        Locale.ROOT,
+                ? Wording.fill("The band of %.0f mm serves: ratio %.2f, it lies flat.", kept.restMm(), ratio())
+                : Wording.fill(
                         "The band of %.0f mm serves: ratio %.2f. Its free edge is %.0f mm longer than the curve there: steam it flat.",
-                        kept.restMm(),
-                        ratio(),
-                        kept.restMm() - flatMm());
+                        kept.restMm(), ratio(), kept.restMm() - flatMm());
     }
 
     /** Points to chalk on one side of the centre front, from the neck point down; the other side is their mirror image. */

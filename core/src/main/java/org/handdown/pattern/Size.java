@@ -2,11 +2,11 @@ package org.handdown.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.Fit;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /**
  * How a finished size of a garment is found: by adding up what its pieces measure along their stitch lines, so that it still tells the
@@ -105,27 +105,20 @@ public record Size(
             tolerance += Math.abs(term.times())
                     * SEWN_WITHIN_MM
                     * ends.stream().filter(a -> a.mm() > 0).count();
-            parts.add(String.format(
-                    Locale.ROOT,
+            parts.add(Wording.fill(
                     "%s%s %.0f mm",
-                    Math.abs(term.times()) == 1 ? "" : Math.abs(term.times()) + " × ",
-                    piece.name(),
-                    one));
+                    Math.abs(term.times()) == 1 ? "" : Math.abs(term.times()) + " × ", piece.name(), one));
         }
         StringBuilder formula = new StringBuilder(parts.isEmpty() ? "" : parts.get(0));
         for (int i = 1; i < parts.size(); i++) {
             formula.append(terms.get(i).times() < 0 ? " − " : " + ").append(parts.get(i));
         }
         if (plusMm != 0) {
-            formula.append(
-                    String.format(Locale.ROOT, " %s %.0f mm %s", plusMm < 0 ? "−" : "+", Math.abs(plusMm), plusWhat));
+            formula.append(Wording.fill(" %s %.0f mm %s", plusMm < 0 ? "−" : "+", Math.abs(plusMm), plusWhat));
         }
         if (Math.abs(slip) > 0.05) {
-            formula.append(String.format(
-                    Locale.ROOT,
-                    " %s %.0f mm by seams sewn otherwise than drawn",
-                    slip < 0 ? "−" : "+",
-                    Math.abs(slip)));
+            formula.append(Wording.fill(
+                    " %s %.0f mm by seams sewn otherwise than drawn", slip < 0 ? "−" : "+", Math.abs(slip)));
         }
         double finished = sum + slip;
         return new Finished(this, finished, slip, tolerance, formula.toString(), fits(finished), fit(finished));

@@ -2,10 +2,10 @@ package org.handdown.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Strips by number out of a panel: every mark from one origin, so that no slip adds up (check: 4 strips of 2½ in lie at 0, 2½, 5, 7½
@@ -21,14 +21,9 @@ public record StripMarks(double panelMm, double stripMm, int count) {
         if (count * stripMm > panelMm + 1e-6) {
             throw new RefusedValueException(
                     "strips.count",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "%d strips of %.1f mm need %.1f mm, the panel has %.1f mm: %d fit.",
-                            count,
-                            stripMm,
-                            count * stripMm,
-                            panelMm,
-                            (int) Math.floor(panelMm / stripMm)));
+                            count, stripMm, count * stripMm, panelMm, (int) Math.floor(panelMm / stripMm)));
         }
     }
 

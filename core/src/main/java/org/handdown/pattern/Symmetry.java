@@ -1,10 +1,10 @@
 package org.handdown.pattern;
 
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /**
  * Both halves of a piece laid on each other along its axis: how far they differ, where most, and what it costs to trim to the smaller.
@@ -59,11 +59,8 @@ public record Symmetry(double axisX, double deviationMm, Point where, double los
     public String sentence() {
         return isAlike()
                 ? "Both halves are alike."
-                : String.format(
-                        Locale.ROOT,
+                : Wording.fill(
                         "The halves differ by up to %.0f mm, at %.0f mm from the lower end. Trimmed to the smaller, the girth there loses %.0f mm at most.",
-                        deviationMm,
-                        where.y(),
-                        lostMm);
+                        deviationMm, where.y(), lostMm);
     }
 }

@@ -1,10 +1,10 @@
 package org.handdown.pattern;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Wedges from sleeves or legs, laid side by side: do they really make a half circle? Angle of each = (wide − narrow)/length in radians
@@ -39,20 +39,14 @@ public record WedgeSum(double wideMm, double narrowMm, double lengthMm, int coun
     public List<String> sentences(double wantedDeg) {
         double lack = wantedDeg - allDeg();
         return List.of(
-                String.format(Locale.ROOT, "Each opens by %.1f°, all %d by %.1f°.", angleDeg(), count, allDeg()),
+                Wording.fill("Each opens by %.1f°, all %d by %.1f°.", angleDeg(), count, allDeg()),
                 Math.abs(lack) < 1
-                        ? String.format(Locale.ROOT, "That makes the %.0f° wanted.", wantedDeg)
+                        ? Wording.fill("That makes the %.0f° wanted.", wantedDeg)
                         : lack > 0
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Wording.fill(
                                         "%.1f° are missing to %.0f°: each would have to be %.0f mm wider at its wide end, or let in gores.",
-                                        lack,
-                                        wantedDeg,
-                                        widerForMm(wantedDeg))
-                                : String.format(
-                                        Locale.ROOT,
-                                        "%.1f° more than %.0f°: it will flute, or leave one out.",
-                                        -lack,
-                                        wantedDeg));
+                                        lack, wantedDeg, widerForMm(wantedDeg))
+                                : Wording.fill(
+                                        "%.1f° more than %.0f°: it will flute, or leave one out.", -lack, wantedDeg));
     }
 }

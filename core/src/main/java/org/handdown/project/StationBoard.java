@@ -3,10 +3,12 @@ package org.handdown.project;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
 import org.handdown.make.Step;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
@@ -26,7 +28,29 @@ final class StationBoard {
     }
 
     List<StationState> states() {
+        return List.of(
+                told(Station.AIM, this::aim),
+                told(Station.SOURCE, this::source),
+                told(Station.TAKE_APART, this::takeApart),
+                told(Station.PANELS, this::panelsState),
+                told(Station.PIECES, this::piecesState),
+                told(Station.LAY, this::lay),
+                told(Station.MAKE, this::make),
+                told(Station.LOG, this::logState));
+    }
+
+    /** As {@link #states()}. @throws RefusedValueException by the first that cannot be worked out */
+    List<StationState> requireStates() {
         return List.of(aim(), source(), takeApart(), panelsState(), piecesState(), lay(), make(), logState());
+    }
+
+    /** A station that cannot be worked out says so and leaves the others in peace. */
+    private static StationState told(Station station, Supplier<StationState> state) {
+        try {
+            return state.get();
+        } catch (IllegalArgumentException e) {
+            return open(station, "Cannot be worked out: " + e.getMessage());
+        }
     }
 
     private static StationState settled(Station station, String sentence) {
@@ -57,9 +81,10 @@ final class StationBoard {
                 .filter(t -> aim.draft().isEmpty()
                         || Drafts.require(aim.draft()).measures().contains(BodyMeasure.HEIGHT))
                 .filter(t -> !aim.draft().isEmpty())
-                .map(t -> ", %s tall".formatted(length(t.mm())))
+                .map(t -> Wording.fill(", %s tall", length(t.mm())))
                 .orElse("");
-        return settled(Station.AIM, "%s for %s%s".formatted(what, aim.wearer().name(), tall));
+        return settled(
+                Station.AIM, Wording.fill("%s for %s%s", what, aim.wearer().name(), tall));
     }
 
     private StationState source() {
@@ -68,7 +93,7 @@ final class StationBoard {
                 ? open(Station.SOURCE, "What will be taken apart?")
                 : settled(
                         Station.SOURCE,
-                        "%s, %s".formatted(source.name(), source.cloth().name()));
+                        Wording.fill("%s, %s", source.name(), source.cloth().name()));
     }
 
     private StationState takeApart() {
@@ -86,8 +111,9 @@ final class StationBoard {
                             Station.TAKE_APART,
                             opened == 0
                                     ? "Nothing to open."
-                                    : "%d join%s opened, about %.0f min"
-                                            .formatted(opened, opened == 1 ? "" : "s", plan.minutes()));
+                                    : Wording.fill(
+                                            "%d join%s opened, about %.0f min",
+                                            opened, opened == 1 ? "" : "s", plan.minutes()));
         }
         int flat = plan.flatParts().size();
         int all = plan.anatomy().mainParts().size();
@@ -96,8 +122,8 @@ final class StationBoard {
                 : settled(
                         Station.TAKE_APART,
                         plan.minutes() == 0
-                                ? "%d of %d parts lie flat, nothing to open".formatted(flat, all)
-                                : "%d of %d parts lie flat, about %.0f min".formatted(flat, all, plan.minutes()));
+                                ? Wording.fill("%d of %d parts lie flat, nothing to open", flat, all)
+                                : Wording.fill("%d of %d parts lie flat, about %.0f min", flat, all, plan.minutes()));
     }
 
     private StationState panelsState() {
@@ -116,7 +142,7 @@ final class StationBoard {
             return stale(Station.PANELS, "Other joins are opened since.");
         }
         int count = measured.surveys().size();
-        return settled(Station.PANELS, "%d panel%s".formatted(count, count == 1 ? "" : "s"));
+        return settled(Station.PANELS, Wording.fill("%d panel%s", count, count == 1 ? "" : "s"));
     }
 
     private StationState piecesState() {
@@ -130,7 +156,7 @@ final class StationBoard {
                     ? open(Station.PIECES, "Say where it was pinned, and how deep.")
                     : settled(
                             Station.PIECES,
-                            "%d place%s taken in or shortened".formatted(readings, readings == 1 ? "" : "s"));
+                            Wording.fill("%d place%s taken in or shortened", readings, readings == 1 ? "" : "s"));
         }
         if (!(pieces instanceof Project.Pattern)) {
             Aim aim = project.aim();
@@ -157,8 +183,9 @@ final class StationBoard {
                         ? pieceWords + ", no seams told yet"
                         : off == 0
                                 ? pieceWords + ", all seams agree"
-                                : "%s, %d seam%s differ%s"
-                                        .formatted(pieceWords, off, off == 1 ? "" : "s", off == 1 ? "s" : ""));
+                                : Wording.fill(
+                                        "%s, %d seam%s differ%s",
+                                        pieceWords, off, off == 1 ? "" : "s", off == 1 ? "s" : ""));
     }
 
     private StationState lettingOut() {
@@ -171,11 +198,11 @@ final class StationBoard {
                         .max()
                         .orElse(0)
                 + letOut.get().hem().missingMm();
-        String gain = "%s wider, %s longer"
-                .formatted(
-                        length(letOut.get().gainMm()), length(letOut.get().hem().gainMm()));
+        String gain = Wording.fill(
+                "%s wider, %s longer",
+                length(letOut.get().gainMm()), length(letOut.get().hem().gainMm()));
         return missing > 0.5
-                ? open(Station.PIECES, "%s; %s are missing".formatted(gain, length(missing)))
+                ? open(Station.PIECES, Wording.fill("%s; %s are missing", gain, length(missing)))
                 : letOut.get().gainMm() + letOut.get().hem().gainMm() == 0
                         ? open(Station.PIECES, "Say how much to let out.")
                         : settled(Station.PIECES, gain);
@@ -195,11 +222,11 @@ final class StationBoard {
             return stale(Station.LAY, "Panels or pieces changed since.");
         }
         int unplaced = lay.layout().unplaced().size();
-        String used = "%.0f %% of the cloth used"
-                .formatted(100 * lay.layout().measures().utilisation());
+        String used = Wording.fill(
+                "%.0f %% of the cloth used", 100 * lay.layout().measures().utilisation());
         return unplaced == 0
                 ? settled(Station.LAY, "All pieces lie, " + used)
-                : open(Station.LAY, "%d piece%s without a place".formatted(unplaced, unplaced == 1 ? "" : "s"));
+                : open(Station.LAY, Wording.fill("%d piece%s without a place", unplaced, unplaced == 1 ? "" : "s"));
     }
 
     private StationState make() {
@@ -210,14 +237,14 @@ final class StationBoard {
         long done =
                 steps.stream().filter(s -> project.done().containsKey(s.id())).count();
         return done == steps.size()
-                ? settled(Station.MAKE, "All %d steps done".formatted(done))
-                : open(Station.MAKE, "%d of %d steps done".formatted(done, steps.size()));
+                ? settled(Station.MAKE, Wording.fill("All %d steps done", done))
+                : open(Station.MAKE, Wording.fill("%d of %d steps done", done, steps.size()));
     }
 
     private StationState logState() {
         int notes = project.log().size();
         return notes == 0
                 ? open(Station.LOG, "Nothing written yet.")
-                : settled(Station.LOG, "%d note%s".formatted(notes, notes == 1 ? "" : "s"));
+                : settled(Station.LOG, Wording.fill("%d note%s", notes, notes == 1 ? "" : "s"));
     }
 }

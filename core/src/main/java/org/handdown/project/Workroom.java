@@ -3,6 +3,7 @@ package org.handdown.project;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import org.handdown.make.TakeInSteps;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
@@ -67,6 +69,13 @@ public final class Workroom {
     private @Nullable List<Use> uses;
     private @Nullable Anatomy anatomy;
     private @Nullable Design design;
+    private @Nullable UnpickPlan plan;
+    private @Nullable List<Panel> panels;
+    private @Nullable List<Keeper> keepers;
+    private @Nullable List<Step> steps;
+    private @Nullable LetOut letOut;
+    private @Nullable TakeIn takeIn;
+    private final Map<Double, Optional<FitProblem>> problems = new HashMap<>();
 
     public Workroom(Project project) {
         this(project, Map.of(), Toolbox.FULL);
@@ -116,9 +125,13 @@ public final class Workroom {
     }
 
     public Optional<UnpickPlan> plan() {
-        return anatomy()
-                .map(a -> new UnpickPlan(
-                        a, project.opening().joins(), project.opening().stretches(), rates));
+        if (plan == null) {
+            plan = anatomy()
+                    .map(a -> new UnpickPlan(
+                            a, project.opening().joins(), project.opening().stretches(), rates))
+                    .orElse(null);
+        }
+        return Optional.ofNullable(plan);
     }
 
     /** Main parts that can be laid flat as things now hang together. */
@@ -129,9 +142,14 @@ public final class Workroom {
     public List<Panel> panels() {
         Project.MeasuredPanels measured = project.panels();
         Source source = project.source();
-        return measured == null || source == null
-                ? List.of()
-                : measured.surveys().stream().map(s -> s.panel(source.cloth())).toList();
+        if (panels == null) {
+            panels = measured == null || source == null
+                    ? List.of()
+                    : measured.surveys().stream()
+                            .map(s -> s.panel(source.cloth()))
+                            .toList();
+        }
+        return panels;
     }
 
     public Optional<Design> design() {
@@ -188,16 +206,18 @@ public final class Workroom {
 
     /** How the source is let out; present when that is the aim and something was asked for. */
     public Optional<LetOut> letOut() {
-        return project.pieces() instanceof Project.LettingOut letting && project.source() != null
-                ? anatomy().map(a -> new LetOut(a, letting.wish()))
-                : Optional.empty();
+        if (letOut == null && project.pieces() instanceof Project.LettingOut letting) {
+            letOut = anatomy().map(a -> new LetOut(a, letting.wish())).orElse(null);
+        }
+        return Optional.ofNullable(letOut);
     }
 
     /** How the source is taken in or shortened; present when that is the aim. */
     public Optional<TakeIn> takeIn() {
-        return project.pieces() instanceof Project.TakingIn taking && project.source() != null
-                ? anatomy().map(a -> new TakeIn(a, taking.wish()))
-                : Optional.empty();
+        if (takeIn == null && project.pieces() instanceof Project.TakingIn taking) {
+            takeIn = anatomy().map(a -> new TakeIn(a, taking.wish())).orElse(null);
+        }
+        return Optional.ofNullable(takeIn);
     }
 
     /** The fitting problem as panels and pieces now stand, with the margin that the last lay kept. */
@@ -234,7 +254,12 @@ public final class Workroom {
 
     /** @param marginMm to be kept from the panels' edges */
     public Optional<FitProblem> problem(double marginMm) {
-        return design().flatMap(d -> problem(d, marginMm));
+        Optional<FitProblem> known = problems.get(marginMm);
+        if (known == null) {
+            known = design().flatMap(d -> problem(d, marginMm));
+            problems.put(marginMm, known);
+        }
+        return known;
     }
 
     private Optional<FitProblem> problem(Design design, double marginMm) {
@@ -270,10 +295,13 @@ public final class Workroom {
     /** Keepers there are under the plan of taking apart. */
     public List<Keeper> keepers() {
         Source source = project.source();
-        return source == null
-                ? List.of()
-                : plan().map(p -> Inventory.of(p, source.cloth(), source.assessment()))
-                        .orElse(List.of());
+        if (keepers == null) {
+            keepers = source == null
+                    ? List.of()
+                    : plan().map(p -> Inventory.of(p, source.cloth(), source.assessment()))
+                            .orElse(List.of());
+        }
+        return keepers;
     }
 
     /** Whether to begin, as of a day. */
@@ -309,7 +337,10 @@ public final class Workroom {
 
     /** In order, with what serves instead of a tool that this table lacks. */
     public List<Step> steps() {
-        return tools.fit(stepsAnywhere());
+        if (steps == null) {
+            steps = tools.fit(stepsAnywhere());
+        }
+        return steps;
     }
 
     private List<Step> stepsAnywhere() {
@@ -389,7 +420,7 @@ public final class Workroom {
      */
     public void requireWorkable() {
         try {
-            stations();
+            new StationBoard(project, this).requireStates();
             problem();
             keepers();
             letOut().ifPresent(l -> {
@@ -407,7 +438,8 @@ public final class Workroom {
             }
             String why = e instanceof RefusedValueException r ? r.getMessage() : "The outline crosses itself.";
             throw new RefusedValueException(
-                    "measures", "These measures make no whole panel or piece. %s Check the figures.".formatted(why));
+                    "measures",
+                    Wording.fill("These measures make no whole panel or piece. %s Check the figures.", why));
         }
     }
 

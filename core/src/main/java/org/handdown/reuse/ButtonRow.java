@@ -2,8 +2,8 @@ package org.handdown.reuse;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Buttons and buttonholes of a kept placket, spaced again for a new length.
@@ -84,12 +84,9 @@ public record ButtonRow(List<Mark> marks, double fromMm, double spacingMm, List<
         if (need.lengthMm() > oldLengthMm + 0.5) {
             throw new RefusedValueException(
                     "closure.length",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "The old placket is %.0f mm long, the new closure %.0f mm: it is %.0f mm too short.",
-                            oldLengthMm,
-                            need.lengthMm(),
-                            need.lengthMm() - oldLengthMm));
+                            oldLengthMm, need.lengthMm(), need.lengthMm() - oldLengthMm));
         }
         ButtonRow best = null;
         double least = Double.MAX_VALUE;
@@ -149,15 +146,15 @@ public record ButtonRow(List<Mark> marks, double fromMm, double spacingMm, List<
     private static List<String> sentences(List<Mark> marks, Need need, int set, double diameter, double lap) {
         List<String> all = new ArrayList<>();
         long kept = marks.stream().filter(Mark::existing).count();
-        all.add("%d old buttonholes serve, %d new ones; %d of %d buttons used."
-                .formatted(kept, marks.size() - kept, marks.size(), set));
+        all.add(Wording.fill(
+                "%d old buttonholes serve, %d new ones; %d of %d buttons used.",
+                kept, marks.size() - kept, marks.size(), set));
         if (need.fullestMm() >= 0 && !marks.isEmpty()) {
             double off = marks.stream()
                     .mapToDouble(m -> Math.abs(m.atMm() - need.fullestMm()))
                     .min()
                     .orElse(0);
-            all.add(String.format(
-                    Locale.ROOT,
+            all.add(Wording.fill(
                     off <= 15
                             ? "A button sits within %.0f mm of the fullest point."
                             : "The nearest button is %.0f mm from the fullest point: add a snap there.",
@@ -165,19 +162,17 @@ public record ButtonRow(List<Mark> marks, double fromMm, double spacingMm, List<
         }
         double leastLap = diameter / 2 + BEYOND_HALF_MM;
         if (lap < leastLap) {
-            all.add(String.format(
-                    Locale.ROOT,
+            all.add(Wording.fill(
                     "The edge lies %.0f mm past the buttons; half a button and 6 mm, %.1f mm, are the least.",
-                    lap,
-                    leastLap));
+                    lap, leastLap));
         }
         all.add("The side that lapped over still laps over; a front that becomes a back changes the wearer's hand.");
-        all.add(String.format(
-                Locale.ROOT,
+        all.add(Wording.fill(
                 "As loops instead: %.0f mm of cord each, and no overlap.",
                 loopCordMm(0, lap, diameter, LOOP_ANCHOR_MM)));
-        all.add("Buttonholes are %.1f mm long for a flat button; try one on a scrap with the same layers."
-                .formatted(diameter + 3));
+        all.add(Wording.fill(
+                "Buttonholes are %.1f mm long for a flat button; try one on a scrap with the same layers.",
+                diameter + 3));
         return all;
     }
 }

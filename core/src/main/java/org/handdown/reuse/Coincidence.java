@@ -1,6 +1,6 @@
 package org.handdown.reuse;
 
-import java.util.Locale;
+import org.handdown.measure.Wording;
 
 /**
  * Two finished edges on one panel and the length that a piece needs between them. Luck is no rule: too long and too short are mended
@@ -27,21 +27,16 @@ public record Coincidence(double distanceMm, double needMm, Verdict verdict, Str
                     distanceMm,
                     needMm,
                     Verdict.BOTH_KEPT,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "Both finished edges can live on: %.0f mm between them, %.0f mm wanted; the piece becomes %.0f mm %s.",
-                            distanceMm,
-                            needMm,
-                            Math.abs(over),
-                            over >= 0 ? "longer" : "shorter"));
+                            distanceMm, needMm, Math.abs(over), over >= 0 ? "longer" : "shorter"));
         }
         if (over > 0) {
             return new Coincidence(
                     distanceMm,
                     needMm,
                     Verdict.ONE_CUT,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "%.0f mm too long: cut one end, the one that shows less; its finish is lost and must be made anew.",
                             over));
         }
@@ -49,8 +44,7 @@ public record Coincidence(double distanceMm, double needMm, Verdict verdict, Str
                 distanceMm,
                 needMm,
                 Verdict.TOO_SHORT,
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "%.0f mm too short: nothing but sewing something on mends that; keep one edge and lengthen at the other.",
                         -over));
     }

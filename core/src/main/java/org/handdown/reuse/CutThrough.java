@@ -1,6 +1,6 @@
 package org.handdown.reuse;
 
-import java.util.Locale;
+import org.handdown.measure.Wording;
 
 /** What must be done where a keeper is cut through (handbook of the trade §6; common practice, no source). */
 final class CutThrough {
@@ -8,7 +8,7 @@ final class CutThrough {
 
     /** @param overMm length that is cut off */
     static String note(KeeperKind kind, double overMm) {
-        String over = String.format(Locale.ROOT, "%.0f mm are left over. ", overMm);
+        String over = Wording.fill("%.0f mm are left over. ", overMm);
         return over
                 + switch (kind) {
                     case HEM -> "Re-tack the hem where its ends are cut.";

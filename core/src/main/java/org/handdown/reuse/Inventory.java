@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Assessment;
 import org.handdown.source.Closure;
@@ -75,7 +76,7 @@ public final class Inventory {
                 .findFirst();
         keepers.add(new Keeper(
                 part.id() + "/" + edge.name(),
-                "%s of the %s".formatted(kind.words(), part.name()),
+                Wording.fill("%s of the %s", kind.words(), part.name()),
                 kind,
                 part.layer(),
                 part.id(),
@@ -227,10 +228,10 @@ public final class Inventory {
             if (closure.kind() == Closure.Kind.BUTTONS && !closure.atMm().isEmpty()) {
                 keepers.add(new Keeper(
                         "set-" + closure.id(),
-                        "%d buttons of the %s"
-                                .formatted(
-                                        closure.atMm().size(),
-                                        anatomy.part(closure.part()).name()),
+                        Wording.fill(
+                                "%d buttons of the %s",
+                                closure.atMm().size(),
+                                anatomy.part(closure.part()).name()),
                         KeeperKind.BUTTONS,
                         Layer.SHELL,
                         closure.part(),

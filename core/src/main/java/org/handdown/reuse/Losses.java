@@ -3,8 +3,8 @@ package org.handdown.reuse;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
+import org.handdown.measure.Wording;
 import org.handdown.source.Join;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
@@ -22,17 +22,15 @@ public record Losses(List<String> destroyed, List<Keeper> free) {
         for (UnpickPlan.Outcome o : plan.outcomes()) {
             Join join = o.join();
             if (join.finishedEdge() && o.decision() == JoinDecision.UNPICK) {
-                destroyed.add(String.format(
-                        Locale.ROOT,
+                destroyed.add(Wording.fill(
                         "%.0f mm of finished edge: the %s is opened; its old fold may show.",
-                        join.lengthMm(),
-                        join.name()));
+                        join.lengthMm(), join.name()));
             } else if (join.finishedEdge() && o.decision() == JoinDecision.CUT_AWAY) {
-                destroyed.add(String.format(
-                        Locale.ROOT, "%.0f mm of finished edge: the %s is cut off.", join.lengthMm(), join.name()));
+                destroyed.add(
+                        Wording.fill("%.0f mm of finished edge: the %s is cut off.", join.lengthMm(), join.name()));
             } else if (o.decision() == JoinDecision.CUT_AWAY && o.lostCm2() > 0) {
-                destroyed.add(String.format(
-                        Locale.ROOT, "%.0f cm² of allowance along the %s, on both sides.", o.lostCm2(), join.name()));
+                destroyed.add(
+                        Wording.fill("%.0f cm² of allowance along the %s, on both sides.", o.lostCm2(), join.name()));
             }
         }
         Set<String> used = new HashSet<>();

@@ -2,12 +2,16 @@ package org.handdown.reuse;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
+import org.handdown.measure.Origin;
 import org.handdown.measure.QuantityKind;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
@@ -23,6 +27,8 @@ public final class Suitability {
     private final Anatomy anatomy;
     /** A girth is read flat and doubled, and its error with it. */
     private final double toleranceMm;
+    /** Of the job at hand. */
+    private final Set<String> proposed = new LinkedHashSet<>();
 
     /** How well a source suits a job. */
     public enum Verdict {
@@ -53,8 +59,12 @@ public final class Suitability {
         }
     }
 
-    /** A job with its levels; the worst one decides. */
-    public record Job(String name, Verdict verdict, List<Slack> levels, String why) {}
+    /**
+     * A job with its levels; the worst one decides.
+     *
+     * @param proposed measures of the body in it that nobody took yet: the height proposes them
+     */
+    public record Job(String name, Verdict verdict, List<Slack> levels, String why, List<String> proposed) {}
 
     private Suitability(Source source, Wearer wearer) {
         this.source = source;
@@ -77,8 +87,16 @@ public final class Suitability {
     private static final Set<SourceKind> LEGS = Set.of(SourceKind.TROUSERS, SourceKind.JEANS);
     private static final Set<SourceKind> RIBBED = Set.of(SourceKind.JUMPER, SourceKind.SWEATSHIRT);
 
+    /** A measure that this draft never asked for is proposed from the height, and named with the job. */
     private double body(BodyMeasure measure) {
-        return wearer.mm(measure);
+        Optional<Wearer.Taken> taken =
+                wearer.find(measure).filter(t -> t.origin() != Origin.PROPOSED || measure == BodyMeasure.HEIGHT);
+        if (taken.isEmpty()) {
+            proposed.add(measure.words());
+        }
+        return taken.or(() -> wearer.find(measure))
+                .map(Wearer.Taken::mm)
+                .orElseGet(() -> BodyTable.proposedMm(measure, wearer.mm(BodyMeasure.HEIGHT)));
     }
 
     private double source(String id) {
@@ -135,7 +153,7 @@ public final class Suitability {
                             "waist, all let out",
                             source("waist") + releases,
                             body(BodyMeasure.WAIST) + 10,
-                            String.format(Locale.ROOT, "%.0f mm now + %.0f mm hidden", source("waist"), releases))));
+                            Wording.fill("%.0f mm now + %.0f mm hidden", source("waist"), releases))));
         }
         if (RIBBED.contains(source.kind())) {
             double rib = source("cuffRibGirth");
@@ -147,7 +165,7 @@ public final class Suitability {
                             "cuff rib over the heel",
                             rib * (1 + usable),
                             body(BodyMeasure.HEEL_GIRTH),
-                            String.format(Locale.ROOT, "rib %.0f mm × (1 + %.2f)", rib, usable))));
+                            Wording.fill("rib %.0f mm × (1 + %.2f)", rib, usable))));
             jobs.add(job(
                     "baby's hat with the hem rib as its band",
                     slack(
@@ -203,10 +221,9 @@ public final class Suitability {
                 ? Verdict.PASS
                 : close || worst.slackMm() >= -0.1 * worst.needMm() ? Verdict.EXTRA_WORK : Verdict.FAIL;
         String why = switch (verdict) {
-            case PASS -> String.format(Locale.ROOT, "least slack %.0f mm, at the %s", worst.slackMm(), worst.level());
+            case PASS -> Wording.fill("least slack %.0f mm, at the %s", worst.slackMm(), worst.level());
             case EXTRA_WORK ->
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         close
                                 ? "%.0f mm either way at the %s is less than the measures may be off: measure it again"
                                 : worst.slackMm() < 0
@@ -214,9 +231,11 @@ public final class Suitability {
                                         : "only %.0f mm over at the %s: measure it twice",
                         Math.abs(worst.slackMm()),
                         worst.level());
-            case FAIL -> String.format(Locale.ROOT, "%.0f mm are missing at the %s", -worst.slackMm(), worst.level());
+            case FAIL -> Wording.fill("%.0f mm are missing at the %s", -worst.slackMm(), worst.level());
         };
-        return new Job(name, verdict, all, why);
+        List<String> guessed = List.copyOf(proposed);
+        proposed.clear();
+        return new Job(name, verdict, all, why, guessed);
     }
 
     /** Names of the jobs that it suits, for a source that fails what is wanted. */

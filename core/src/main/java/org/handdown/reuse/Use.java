@@ -2,7 +2,7 @@ package org.handdown.reuse;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
 import org.handdown.source.Layer;
@@ -54,7 +54,7 @@ public record Use(
     }
 
     private static Use refused(Want want, List<Keeper> keepers, String why, Object... figures) {
-        return new Use(want, keepers, List.of(), String.format(Locale.ROOT, why, figures), 0, 0, List.of());
+        return new Use(want, keepers, List.of(), Wording.fill(why, figures), 0, 0, List.of());
     }
 
     /** What one keeper does for a want. */
@@ -147,8 +147,7 @@ public record Use(
         if (over <= 0) {
             return 0;
         }
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "%.1f mm thick where a seam crosses it: turn the wheel by hand, heavier needle, or end the seam short.",
                 keeper.crossingMm()));
         return 2 * over * CROSSING_MINUTES_PER_MM;
@@ -162,8 +161,7 @@ public record Use(
                 "",
                 Savings.minutes(want.role(), want.lengthMm(), 0),
                 zip.minutesOff() + 5,
-                List.of(String.format(
-                        Locale.ROOT,
+                List.of(Wording.fill(
                         "%.0f mm longer than the opening: shorten it from below and sew a new stop before cutting.",
                         zip.lengthMm() - want.lengthMm())));
     }
@@ -185,19 +183,16 @@ public record Use(
             cost += want.lengthMm() / 1000 * SEW_ON_MINUTES_PER_METRE;
         }
         if (keepers.size() > 1) {
-            notes.add(
-                    "%d joined end to end; each join takes %.0f mm.".formatted(keepers.size(), 2 * JOIN_ALLOWANCE_MM));
+            notes.add(Wording.fill(
+                    "%d joined end to end; each join takes %.0f mm.", keepers.size(), 2 * JOIN_ALLOWANCE_MM));
         }
         if (ratio > 1.005) {
-            notes.add(String.format(
-                    Locale.ROOT,
-                    "Stretched by %.0f %% as it is sewn on; %.0f %% may be used.",
-                    100 * (ratio - 1),
-                    100 * stretch));
+            notes.add(Wording.fill(
+                    "Stretched by %.0f %% as it is sewn on; %.0f %% may be used.", 100 * (ratio - 1), 100 * stretch));
         } else if (ratio < 0.995 && first.kind().isDivisible() && !whole) {
             notes.add(CutThrough.note(first.kind(), joined - want.lengthMm()));
         } else if (ratio < 0.995 && stretch > 0) {
-            notes.add("%.0f mm longer than the edge: ease it on.".formatted(joined - want.lengthMm()));
+            notes.add(Wording.fill("%.0f mm longer than the edge: ease it on.", joined - want.lengthMm()));
         }
         if (first.kind() == KeeperKind.FRINGE || first.kind() == KeeperKind.SELVEDGE) {
             notes.add("This edge fixes the finished length; the design gives way, not the edge.");
@@ -206,14 +201,11 @@ public record Use(
             notes.add("A fold mark may show where it is opened.");
         }
         if (first.kind() == KeeperKind.PLACKET && want.role() == Role.CLOSURE) {
-            notes.add(String.format(
-                    Locale.ROOT,
-                    "The new centre line is the line of buttons, %.0f mm inside the edge.",
-                    first.lapMm()));
+            notes.add(Wording.fill(
+                    "The new centre line is the line of buttons, %.0f mm inside the edge.", first.lapMm()));
         }
         if (first.restMm() < first.lengthMm() - 1) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "The rib draws it in: %.0f mm of edge on %.0f mm of rib at rest, ratio %.2f; in wear it reaches %.0f mm.",
                     want.lengthMm(),
                     want.lengthMm() * first.restMm() / first.lengthMm(),

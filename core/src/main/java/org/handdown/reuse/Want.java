@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
@@ -67,7 +68,7 @@ public record Want(
         String which = piece.quantity() == 1 ? "" : " " + (copy + 1);
         return new Want(
                 piece.id() + "/" + edge.name() + "/" + copy,
-                "%s%s, %s".formatted(piece.name(), which, wish.role().words()),
+                Wording.fill("%s%s, %s", piece.name(), which, wish.role().words()),
                 wish.role(),
                 piece.id(),
                 edge.name(),

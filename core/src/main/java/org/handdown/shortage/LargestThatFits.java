@@ -2,7 +2,6 @@ package org.handdown.shortage;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -12,6 +11,7 @@ import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.draft.Dimension;
@@ -181,10 +181,10 @@ public final class LargestThatFits {
             return layout.unplaced().stream()
                     .filter(u -> problem.piece(u.piece()).required())
                     .findFirst()
-                    .map(u -> "The %s stops it: %s.".formatted(u.piece().replace('-', ' '), u.reason()))
+                    .map(u -> Wording.fill("The %s stops it: %s.", u.piece().replace('-', ' '), u.reason()))
                     .orElse("The pieces leave no more room.");
         } catch (IllegalArgumentException cannotBeDrawn) {
-            return String.format(Locale.ROOT, "It cannot be drawn so: %s", cannotBeDrawn.getMessage());
+            return Wording.fill("It cannot be drawn so: %s", cannotBeDrawn.getMessage());
         }
     }
 }

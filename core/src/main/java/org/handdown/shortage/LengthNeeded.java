@@ -1,7 +1,6 @@
 package org.handdown.shortage;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import org.handdown.cloth.Cloth;
@@ -15,6 +14,7 @@ import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.lay.Objective;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Workroom;
@@ -56,7 +56,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
         Design wanted = design.withPieces(
                 design.pieces().stream().filter(p -> p.cloth() == of).toList());
         if (wanted.pieces().isEmpty()) {
-            throw new RefusedValueException("cloth", "No piece is cut from %s.".formatted(of.words()));
+            throw new RefusedValueException("cloth", Wording.fill("No piece is cut from %s.", of.words()));
         }
         List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, Workroom.GAP_MM, 0).pieces().stream()
                 // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
@@ -104,12 +104,9 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             FitLayout.Unplaced first = layout.unplaced().get(0);
             throw new RefusedValueException(
                     "width",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "The %s does not lie on cloth %.0f mm wide: %s.",
-                            first.piece().replace('-', ' '),
-                            widthMm,
-                            first.reason()));
+                            first.piece().replace('-', ' '), widthMm, first.reason()));
         }
         Double length = layout.measures().lengthMm();
         return new Need(length == null ? 0 : length, problem, layout);

@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.Weave;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.EdgeLedger;
@@ -36,7 +37,7 @@ record NarrowerEdges(double leastMm, List<EdgeLedger> hems, List<EdgeLedger> sea
             Allowance narrow = isHem ? narrowHem(old) : narrowSeam(old, least);
             if (narrow != null) {
                 String name =
-                        "%s %s narrower".formatted(piece.name(), edge.name().replace('-', ' '));
+                        Wording.fill("%s %s narrower", piece.name(), edge.name().replace('-', ' '));
                 (isHem ? hems : seams).add(new EdgeLedger(name, piece.id(), edge.name(), narrow));
             }
         }

@@ -3,6 +3,7 @@ package org.handdown.shortage;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Box;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
@@ -22,7 +23,7 @@ final class PiecingLines {
                 .mapToDouble(Allowance::mm)
                 .min()
                 .orElse(Release.LEAST_ALLOWANCE_WOVEN_MM);
-        String name = "%s pieced, cloth is short".formatted(piece.name());
+        String name = Wording.fill("%s pieced, cloth is short", piece.name());
         List<Piecing> lines = new ArrayList<>();
         piece.marks().stream()
                 .filter(m -> m.kind() == Mark.Kind.GUIDE || m.kind() == Mark.Kind.FOLD)

@@ -12,6 +12,7 @@ import org.handdown.geometry.Box;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.FitsAlone;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Survey;
 import org.handdown.pattern.CutGrain;
@@ -173,8 +174,9 @@ public final class Remedies {
                         .toList();
                 offer(
                         Remedy.Kind.HIDE_FLAW,
-                        "Let the %s on the %s lie in an allowance, or under a pocket or facing."
-                                .formatted(flaw.what(), survey.name()),
+                        Wording.fill(
+                                "Let the %s on the %s lie in an allowance, or under a pocket or facing.",
+                                flaw.what(), survey.name()),
                         project.withPanels(panels.with(surveys)),
                         wanted());
             }
@@ -198,7 +200,7 @@ public final class Remedies {
         if (whole.grain() == CutGrain.LENGTHWISE) {
             offer(
                     Remedy.Kind.TURN_GRAIN,
-                    "Cut the %s across the grain.".formatted(whole.name()),
+                    Wording.fill("Cut the %s across the grain.", whole.name()),
                     changed(List.of(new TurnGrain(whole.name() + " across the grain", piece, CutGrain.EITHER))),
                     wanted());
         }
@@ -207,7 +209,7 @@ public final class Remedies {
         if (lined) {
             offer(
                     Remedy.Kind.OTHER_CLOTH,
-                    "Cut the %s from the lining.".formatted(whole.name()),
+                    Wording.fill("Cut the %s from the lining.", whole.name()),
                     changed(List.of(recut(PieceCloth.LINING))),
                     wanted());
         }
@@ -215,14 +217,14 @@ public final class Remedies {
         without.remove(piece);
         offer(
                 Remedy.Kind.OTHER_CLOTH,
-                "Cut the %s from another cloth.".formatted(whole.name()),
+                Wording.fill("Cut the %s from another cloth.", whole.name()),
                 changed(List.of(recut(PieceCloth.OTHER))),
                 without);
     }
 
     private Recut recut(PieceCloth cloth) {
         return new Recut(
-                "%s from %s".formatted(whole.name(), cloth.words()),
+                Wording.fill("%s from %s", whole.name(), cloth.words()),
                 piece,
                 whole.quantity(),
                 whole.pair(),
@@ -237,32 +239,23 @@ public final class Remedies {
         boolean helped = !edges.hems().isEmpty()
                 && offer(
                         Remedy.Kind.NARROWER,
-                        String.format(
-                                Locale.ROOT,
-                                "Turn the hem of the %s only %.0f mm.",
-                                whole.name(),
-                                NarrowerEdges.LEAST_HEM_MM),
+                        Wording.fill("Turn the hem of the %s only %.0f mm.", whole.name(), NarrowerEdges.LEAST_HEM_MM),
                         changed(edges.hems()),
                         wanted());
         helped |= !edges.seams().isEmpty()
                 && offer(
                         Remedy.Kind.NARROWER,
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "Narrow the allowances of the %s to %.0f mm; sew on the stitch line, its partners keep theirs.",
-                                whole.name(),
-                                edges.leastMm()),
+                                whole.name(), edges.leastMm()),
                         changed(edges.seams()),
                         wanted());
         if (!helped && !edges.hems().isEmpty() && !edges.seams().isEmpty()) {
             offer(
                     Remedy.Kind.NARROWER,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "Turn the hem of the %s only %.0f mm and narrow its allowances to %.0f mm; sew on the stitch line.",
-                            whole.name(),
-                            NarrowerEdges.LEAST_HEM_MM,
-                            edges.leastMm()),
+                            whole.name(), NarrowerEdges.LEAST_HEM_MM, edges.leastMm()),
                     changed(edges.both()),
                     wanted());
         }
@@ -318,11 +311,9 @@ public final class Remedies {
         if (best != null) {
             Remedy remedy = new Remedy(
                     Remedy.Kind.SHORTER,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "Make the %s %.0f mm shorter.",
-                            String.join(" and the ", pieces).replace('-', ' '),
-                            high),
+                            String.join(" and the ", pieces).replace('-', ' '), high),
                     best);
             offered.add(remedy);
             found.accept(remedy);
@@ -355,7 +346,7 @@ public final class Remedies {
                     wanted.remove(p.id());
                     offer(
                             Remedy.Kind.LEAVE_OUT,
-                            "Leave the %s out.".formatted(p.name()),
+                            Wording.fill("Leave the %s out.", p.name()),
                             changed(List.of(new LeaveOut("without the " + p.name(), p.id()))),
                             wanted);
                 });
@@ -380,12 +371,9 @@ public final class Remedies {
                 others.set(i, new Project.Order(order.draft(), order.from(), choices));
                 offer(
                         Remedy.Kind.SMALLER,
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "One size smaller: %s %.0f mm instead of %.0f mm.",
-                                d.words().toLowerCase(Locale.ROOT),
-                                less,
-                                now),
+                                d.words().toLowerCase(Locale.ROOT), less, now),
                         project.withPieces(pattern().withOrders(others)),
                         wanted());
             }

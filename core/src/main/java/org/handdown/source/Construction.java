@@ -8,6 +8,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** How this source is built: the ready anatomy of its kind by its measures, and where it differs. */
 public record Construction(GarmentMeasures measures, List<Adjustment> adjustments) {
@@ -34,8 +35,9 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
             if (!part.outline().flattened().ring().isSimple()) {
                 throw new RefusedValueException(
                         "measures",
-                        "These measures draw a %s that crosses itself; compare them with each other."
-                                .formatted(part.name()));
+                        Wording.fill(
+                                "These measures draw a %s that crosses itself; compare them with each other.",
+                                part.name()));
             }
         }
         return anatomy;
@@ -55,7 +57,7 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
             views.add(besides(a, part));
         } else if (adjustment instanceof Adjustment.AddJoin add) {
             if (joins.stream().anyMatch(j -> j.id().equals(add.id()))) {
-                throw new RefusedValueException("id", "There is a join (%s) already.".formatted(add.id()));
+                throw new RefusedValueException("id", Wording.fill("There is a join (%s) already.", add.id()));
             }
             add.runs().forEach(r -> requireEdge(a, r.part(), r.edge()));
             joins.add(new Join(
@@ -75,8 +77,9 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
             if (add.fold().hiddenMm() >= edge.lengthMm()) {
                 throw new RefusedValueException(
                         "fold.depth",
-                        "Folds of %.0f mm in all do not go into an edge of %.0f mm."
-                                .formatted(add.fold().hiddenMm(), edge.lengthMm()));
+                        Wording.fill(
+                                "Folds of %.0f mm in all do not go into an edge of %.0f mm.",
+                                add.fold().hiddenMm(), edge.lengthMm()));
             }
             folds.add(add.fold());
         } else if (adjustment instanceof Adjustment.AddPocket add) {
@@ -169,7 +172,8 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
 
     private static Part requirePart(Anatomy a, String id) {
         return a.findPart(id)
-                .orElseThrow(() -> new RefusedValueException("part", "This source has no part “%s”.".formatted(id)));
+                .orElseThrow(
+                        () -> new RefusedValueException("part", Wording.fill("This source has no part “%s”.", id)));
     }
 
     private static void requireNew(Anatomy a, String id) {
@@ -177,7 +181,7 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
             throw new RefusedValueException("id", "A short name is written in small letters, digits and hyphens.");
         }
         if (a.findPart(id).isPresent()) {
-            throw new RefusedValueException("id", "There is a part “%s” already.".formatted(id));
+            throw new RefusedValueException("id", Wording.fill("There is a part “%s” already.", id));
         }
     }
 
@@ -188,13 +192,11 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
                 .findFirst()
                 .orElseThrow(() -> new RefusedValueException(
                         "edge",
-                        "The %s has no edge “%s”; it has %s."
-                                .formatted(
-                                        part.replace('-', ' '),
-                                        edge,
-                                        String.join(
-                                                ", ",
-                                                edges.stream().map(Edge::name).toList()))));
+                        Wording.fill(
+                                "The %s has no edge “%s”; it has %s.",
+                                part.replace('-', ' '),
+                                edge,
+                                String.join(", ", edges.stream().map(Edge::name).toList()))));
     }
 
     /** Below everything that is spread out so far. */

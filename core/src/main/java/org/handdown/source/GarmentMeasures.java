@@ -5,6 +5,7 @@ import java.util.Map;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A source by the tape, closed and lying flat; girths are whole, never halves.
@@ -18,7 +19,7 @@ public record GarmentMeasures(SourceKind kind, Map<String, Double> values) {
             Double value = values.get(spec.id());
             String field = "source." + spec.id();
             if (value == null) {
-                throw new RefusedValueException(field, "is missing: %s.".formatted(spec.words()));
+                throw new RefusedValueException(field, Wording.fill("is missing: %s.", spec.words()));
             }
             if (spec.quantity() == MeasureSpec.Quantity.COUNT) {
                 requireCount(field, spec, value);
@@ -33,7 +34,7 @@ public record GarmentMeasures(SourceKind kind, Map<String, Double> values) {
     private static void requireCount(String field, MeasureSpec spec, double value) {
         if (value != Math.rint(value) || value < spec.least() || value > spec.most()) {
             throw new RefusedValueException(
-                    field, "must be a whole number from %.0f to %.0f.".formatted(spec.least(), spec.most()));
+                    field, Wording.fill("must be a whole number from %.0f to %.0f.", spec.least(), spec.most()));
         }
     }
 
@@ -47,7 +48,7 @@ public record GarmentMeasures(SourceKind kind, Map<String, Double> values) {
     public double mm(String id) {
         Double value = values.get(id);
         if (value == null) {
-            throw new IllegalArgumentException("A %s has no measure (%s).".formatted(kind.words(), id));
+            throw new IllegalArgumentException(Wording.fill("A %s has no measure (%s).", kind.words(), id));
         }
         return value;
     }

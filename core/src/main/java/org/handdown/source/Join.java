@@ -5,6 +5,7 @@ import java.util.Set;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Stitches that hold parts together, or a part's own turned edge.
@@ -91,7 +92,7 @@ public record Join(
     public Point along(Edge edge, double mm) {
         if (mm > lengthMm + 0.5) {
             throw new RefusedValueException(
-                    "join.at", "The %s is %.0f mm long; %.0f mm lies past its end.".formatted(name, lengthMm, mm));
+                    "join.at", Wording.fill("The %s is %.0f mm long; %.0f mm lies past its end.", name, lengthMm, mm));
         }
         return edge.at(mm / lengthMm);
     }

@@ -6,6 +6,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * One leg of trousers laid flat, by widths at heights above the hem. Frame: x = 0 on the crease, side seam towards +x, y = 0 at the
@@ -53,8 +54,9 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
             if (!(station.widthMm > 20) || !(station.toSideMm > 0) || !(station.inner() < 0)) {
                 throw new RefusedValueException(
                         "widths",
-                        "The width at %.0f mm must be over 20 mm and lie on both sides of the crease."
-                                .formatted(station.heightMm));
+                        Wording.fill(
+                                "The width at %.0f mm must be over 20 mm and lie on both sides of the crease.",
+                                station.heightMm));
             }
         }
         if (thigh.inner() > seat.inner() - 5) {
@@ -72,8 +74,9 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
         if (!(upper.heightMm > lower.heightMm + 10)) {
             throw new RefusedValueException(
                     name + ".height",
-                    "%.0f mm is not above the measure below it, at %.0f mm. Heights are counted up from the hem."
-                            .formatted(upper.heightMm, lower.heightMm));
+                    Wording.fill(
+                            "%.0f mm is not above the measure below it, at %.0f mm. Heights are counted up from the hem.",
+                            upper.heightMm, lower.heightMm));
         }
     }
 

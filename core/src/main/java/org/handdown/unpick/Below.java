@@ -3,6 +3,7 @@ package org.handdown.unpick;
 import java.util.Locale;
 import java.util.Optional;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.Join;
@@ -43,8 +44,7 @@ final class Below {
         if (rest == 0) {
             return Optional.empty();
         }
-        return Optional.of(String.format(
-                Locale.ROOT,
+        return Optional.of(Wording.fill(
                 above > rest
                         ? "The ring above the %s is then %.0f mm round, the %s %.0f mm at rest: ratio %.2f. Ease it in, or taper the seam towards it."
                         : "The ring above the %s is then %.0f mm round, the %s %.0f mm at rest: ratio %.2f. It lies flat.",
@@ -59,12 +59,8 @@ final class Below {
     static Optional<String> lining(Anatomy anatomy, Part part, double shorter) {
         return anatomy.findPart("lining-" + part.id())
                 .filter(p -> p.layer() == Layer.LINING)
-                .map(p -> String.format(
-                        Locale.ROOT,
+                .map(p -> Wording.fill(
                         "Shorten the %s by %.0f mm, not %.0f mm: it stays %.0f mm longer and meets the turned edge at the old crease.",
-                        p.name(),
-                        Math.max(0, shorter - LINING_EASE_MM),
-                        shorter,
-                        LINING_EASE_MM));
+                        p.name(), Math.max(0, shorter - LINING_EASE_MM), shorter, LINING_EASE_MM));
     }
 }

@@ -2,6 +2,7 @@ package org.handdown.unpick;
 
 import java.util.Map;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeFinish;
 
 /**
@@ -20,7 +21,7 @@ public record FreedEdges(Map<String, Double> wonMm, Map<String, EdgeFinish> kept
         for (double won : wonMm.values()) {
             if (!(Math.abs(won) <= WIDEST_MM)) {
                 throw new RefusedValueException(
-                        "wonMm", "Cloth won or lost at an edge is at most 400 mm, not %.0f mm.".formatted(won));
+                        "wonMm", Wording.fill("Cloth won or lost at an edge is at most 400 mm, not %.0f mm.", won));
             }
         }
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Fold;
 import org.handdown.source.Join;
@@ -159,7 +160,7 @@ public final class LetOut {
                     .filter(l -> l.id().equals(id))
                     .findFirst()
                     .orElseThrow(() -> new RefusedValueException(
-                            "letOut.levels", "There is nothing to let out at “%s”.".formatted(id)));
+                            "letOut.levels", Wording.fill("There is nothing to let out at “%s”.", id)));
             if (wanted > 0) {
                 List<Release> open = level.releases().stream()
                         .filter(r -> wish.dartsToo() || r.kind() != Release.Kind.DART)

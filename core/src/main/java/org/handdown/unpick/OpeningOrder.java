@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
 import org.handdown.source.Layer;
@@ -83,9 +84,10 @@ public final class OpeningOrder {
     private static Sitting sitting(List<UnpickPlan.Outcome> now, double spent, double minutes) {
         Join last = now.get(now.size() - 1).join();
         String end = spent > minutes
-                ? "Longer than one sitting: stop where you like, but pin across the open end of the %s so that it does not run."
-                        .formatted(last.name())
-                : "Stop when the %s is open from end to end; no row is left half out.".formatted(last.name());
+                ? Wording.fill(
+                        "Longer than one sitting: stop where you like, but pin across the open end of the %s so that it does not run.",
+                        last.name())
+                : Wording.fill("Stop when the %s is open from end to end; no row is left half out.", last.name());
         return new Sitting(List.copyOf(now), spent, end);
     }
 }

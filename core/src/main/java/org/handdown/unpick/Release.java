@@ -2,6 +2,7 @@ package org.handdown.unpick;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Fold;
 import org.handdown.source.Join;
@@ -70,12 +71,12 @@ public record Release(
             releases.add(new Release(
                     fold.id(),
                     Kind.valueOf(fold.kind().name()),
-                    "%s %s"
-                            .formatted(
-                                    part.replace('-', ' '),
-                                    fold.count() == 1
-                                            ? fold.kind().words()
-                                            : fold.kind().words() + "s"),
+                    Wording.fill(
+                            "%s %s",
+                            part.replace('-', ' '),
+                            fold.count() == 1
+                                    ? fold.kind().words()
+                                    : fold.kind().words() + "s"),
                     "waist",
                     side(part),
                     part,

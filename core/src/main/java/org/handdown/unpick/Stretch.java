@@ -1,6 +1,7 @@
 package org.handdown.unpick;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.Join;
 
 /**
@@ -36,8 +37,9 @@ public record Stretch(double fromMm, double toMm) {
         if (toMm > join.lengthMm() + 0.5) {
             throw new RefusedValueException(
                     "stretch",
-                    "The %s is only %.0f mm long; a stretch to %.0f mm reaches past its end."
-                            .formatted(join.name(), join.lengthMm(), toMm));
+                    Wording.fill(
+                            "The %s is only %.0f mm long; a stretch to %.0f mm reaches past its end.",
+                            join.name(), join.lengthMm(), toMm));
         }
         return this;
     }

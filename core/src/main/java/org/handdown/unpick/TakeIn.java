@@ -2,7 +2,6 @@ package org.handdown.unpick;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.handdown.geometry.Edge;
@@ -10,6 +9,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
@@ -77,7 +77,7 @@ public final class TakeIn {
             if (kind != Kind.SEAM && pinches.size() > 1) {
                 throw new RefusedValueException(
                         "takeIn.pinches",
-                        "Only a seam is read at several stations; %s is one figure.".formatted(kind.words()));
+                        Wording.fill("Only a seam is read at several stations; %s is one figure.", kind.words()));
             }
         }
     }
@@ -133,7 +133,7 @@ public final class TakeIn {
         Join join = join(reading.where());
         if (join.finishedEdge() || join.runs().size() != 2) {
             throw new RefusedValueException(
-                    "takeIn.where", "The %s is no seam between two edges; pinch a seam.".formatted(join.name()));
+                    "takeIn.where", Wording.fill("The %s is no seam between two edges; pinch a seam.", join.name()));
         }
         Optional<Join> partner = partner(join.id()).flatMap(this::findJoin);
         boolean both = reading.partnerToo() && partner.isPresent();
@@ -156,11 +156,9 @@ public final class TakeIn {
         }
         List<String> notes = new ArrayList<>();
         double most = reading.pinches().stream().mapToDouble(Pinch::mm).max().orElse(0);
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Until it is tried on the allowance is %.0f mm: the old %.0f mm and what was pinched. Trim only then.",
-                join.allowanceMm() + most,
-                join.allowanceMm()));
+                join.allowanceMm() + most, join.allowanceMm()));
         if (reading.pinches().size() == 1) {
             notes.add("Read at one station only: it runs out to nothing at both ends. A tapered part wants three.");
         }
@@ -168,8 +166,8 @@ public final class TakeIn {
             notes.add("This seam has no partner on the other side.");
         }
         if (!reading.partnerToo() && partner.isPresent()) {
-            notes.add("Only this side: the %s stays as it is."
-                    .formatted(partner.get().name()));
+            notes.add(Wording.fill(
+                    "Only this side: the %s stays as it is.", partner.get().name()));
         }
         return new Change(reading, join.name(), both ? partner.get().name() : "", levels, 0, notes);
     }
@@ -184,13 +182,9 @@ public final class TakeIn {
         if (pinch.atMm() + shorter > high - 30) {
             throw new RefusedValueException(
                     "takeIn.pinch",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "A tuck of %.0f mm takes %.0f mm; only %.0f mm lie above it on the %s.",
-                            pinch.mm(),
-                            shorter,
-                            high - pinch.atMm(),
-                            part.name()));
+                            pinch.mm(), shorter, high - pinch.atMm(), part.name()));
         }
         Tube tube = new Tube(anatomy, part);
         double below = tube.girthMm(from + 0.5);
@@ -200,18 +194,18 @@ public final class TakeIn {
         if (pinch.atMm() < 1) {
             Below.band(anatomy, part, above).ifPresent(notes::add);
         } else if (above - below > 0.5) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "The upper ring is %.0f mm wider than the lower one: %s",
                     above - below,
                     above <= below * (1 + EASED_SHARE)
                             ? "ease it in."
-                            : "let the seams taper by %.0f mm each layer towards the cut."
-                                    .formatted((above - below) / 4)));
+                            : Wording.fill(
+                                    "let the seams taper by %.0f mm each layer towards the cut.",
+                                    (above - below) / 4)));
         }
-        notes.add(
-                "Cut out %.0f mm, from %.0f mm to %.0f mm above the lower end, each edge with its own allowance left on."
-                        .formatted(shorter, pinch.atMm(), pinch.atMm() + shorter));
+        notes.add(Wording.fill(
+                "Cut out %.0f mm, from %.0f mm to %.0f mm above the lower end, each edge with its own allowance left on.",
+                shorter, pinch.atMm(), pinch.atMm() + shorter));
         Below.lining(anatomy, part, shorter).ifPresent(notes::add);
         return new Change(
                 reading,
@@ -226,31 +220,28 @@ public final class TakeIn {
         Join join = join(reading.where());
         if (!join.finishedEdge()) {
             throw new RefusedValueException(
-                    "takeIn.where", "The %s is no finished edge that could be turned up.".formatted(join.name()));
+                    "takeIn.where", Wording.fill("The %s is no finished edge that could be turned up.", join.name()));
         }
         double up = reading.pinches().get(0).mm();
         Part part = anatomy.part(join.runs().get(0).part());
         var box = part.outline().flattened().ring().box();
         if (up > box.heightMm() - 30) {
             throw new RefusedValueException(
-                    "takeIn.pinch", "The %s is only %.0f mm long.".formatted(part.name(), box.heightMm()));
+                    "takeIn.pinch", Wording.fill("The %s is only %.0f mm long.", part.name(), box.heightMm()));
         }
         Optional<Join> partner = partner(join.id()).flatMap(this::findJoin);
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "%.0f mm of cloth lie inside then: the turn-up and the old hem. Cut away what is more than the new hem needs only after the try-on.",
                 up + join.allowanceMm()));
         double before = new Tube(anatomy, part).girthMm(box.minY() + 0.5);
         double after = new Tube(anatomy, part).girthMm(box.minY() + up + 0.5);
         if (before > 0 && after - before > 2) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "It tapers: the turned-up edge is %.0f mm smaller than the ring it lies against; open the seam below the fold.",
                     after - before));
         } else if (before > 0 && before - after > 2) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "It flares: the turned-up edge is %.0f mm longer than the ring it lies against; ease it or take little folds.",
                     before - after));
         }
@@ -288,12 +279,9 @@ public final class TakeIn {
         if (before > 0 && after < 0.4 * before) {
             throw new RefusedValueException(
                     "takeIn.pinch",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "%s: of %.0f mm only %.0f mm would be left. Is the figure the pinch itself, and in the right unit?",
-                            name,
-                            before,
-                            after));
+                            name, before, after));
         }
     }
 
@@ -340,13 +328,13 @@ public final class TakeIn {
     private Join join(String id) {
         return findJoin(id)
                 .orElseThrow(() -> new RefusedValueException(
-                        "takeIn.where", "This source has no seam or hem “%s”.".formatted(id)));
+                        "takeIn.where", Wording.fill("This source has no seam or hem “%s”.", id)));
     }
 
     private Part part(String id) {
         return anatomy.findPart(id)
                 .filter(Part::isMain)
                 .orElseThrow(() -> new RefusedValueException(
-                        "takeIn.where", "This source has no panel “%s” to pinch.".formatted(id)));
+                        "takeIn.where", Wording.fill("This source has no panel “%s” to pinch.", id)));
     }
 }

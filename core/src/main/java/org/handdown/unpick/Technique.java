@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.Weave;
+import org.handdown.measure.Wording;
 import org.handdown.source.Join;
 
 /**
@@ -56,8 +57,9 @@ public record Technique(List<String> how, List<String> cautions, Risk risk) {
 
     private static void unpick(Join join, List<String> how) {
         if (join.barTacks() > 0) {
-            how.add("Cut the %s first, from the wrong side."
-                    .formatted(join.barTacks() == 1 ? "bar tack" : join.barTacks() + " bar tacks"));
+            how.add(Wording.fill(
+                    "Cut the %s first, from the wrong side.",
+                    join.barTacks() == 1 ? "bar tack" : join.barTacks() + " bar tacks"));
         }
         if (join.traits().contains(Join.Trait.TOPSTITCHED)) {
             how.add("Take the topstitching out first, then the seam below it.");
@@ -75,7 +77,7 @@ public record Technique(List<String> how, List<String> cautions, Risk risk) {
             default -> how.add("Cut every fourth stitch on one side, draw the thread from the other.");
         }
         if (join.rows() > 1) {
-            how.add("%d rows: the one sewn last comes out first.".formatted(join.rows()));
+            how.add(Wording.fill("%d rows: the one sewn last comes out first.", join.rows()));
         }
         how.add("Pick out all thread ends before pressing.");
     }

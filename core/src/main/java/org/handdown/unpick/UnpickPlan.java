@@ -3,11 +3,11 @@ package org.handdown.unpick;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
@@ -149,8 +149,7 @@ public final class UnpickPlan {
         List<String> effects = new ArrayList<>();
         JoinDecision now = decision(join.id());
         if (join.finishedEdge()) {
-            effects.add(String.format(
-                    Locale.ROOT,
+            effects.add(Wording.fill(
                     now == JoinDecision.LEAVE
                             ? "%.0f mm of finished edge live on."
                             : "%.0f mm of finished edge are lost; the old fold may show.",
@@ -167,15 +166,15 @@ public final class UnpickPlan {
             effects.add("No part lies flat by it that would not without: it could stay closed.");
         }
         if (now == JoinDecision.CUT_AWAY && join.allowanceMm() > 0) {
-            effects.add(String.format(Locale.ROOT, "Its strip, %.0f mm long, makes a cord or a tie.", join.lengthMm()));
+            effects.add(Wording.fill("Its strip, %.0f mm long, makes a cord or a tie.", join.lengthMm()));
         }
         for (Join.Run run : join.runs()) {
             Part part = anatomy.part(run.part());
             if (!part.isMain() && part.role() != PartRole.FACING) {
                 effects.add(
                         now == JoinDecision.LEAVE
-                                ? "The %s stays on.".formatted(part.name())
-                                : "The %s comes off here and can live on elsewhere.".formatted(part.name()));
+                                ? Wording.fill("The %s stays on.", part.name())
+                                : Wording.fill("The %s comes off here and can live on elsewhere.", part.name()));
             }
         }
         return effects;

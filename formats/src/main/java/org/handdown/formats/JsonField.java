@@ -8,12 +8,18 @@ import java.util.function.Function;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A value in a JSON document that knows its own path, so that a refusal can say where: {@code panels[0].outline[3]}. Unknown fields
  * are passed over, since formats may grow; a field of the wrong kind never is.
  */
 public record JsonField(String path, JsonNode node) {
+    /** Beyond any length in mm or area in mm² that means something. */
+    private static final double LARGEST = 1e12;
+
+    private static final double FARTHEST_MM = 1e6;
+
     public static JsonField root(JsonNode node) {
         return new JsonField("", node);
     }
@@ -50,7 +56,7 @@ public record JsonField(String path, JsonNode node) {
 
     public String text() {
         if (!required().node.isTextual()) {
-            throw refusal("must be a text, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be a text, but is %s.", shown()));
         }
         if (node.textValue().indexOf('\0') >= 0) {
             throw refusal("holds a character that cannot be stored (code 0); take it out.");
@@ -73,9 +79,20 @@ public record JsonField(String path, JsonNode node) {
 
     public double number() {
         if (!required().node.isNumber() || !Double.isFinite(node.doubleValue())) {
-            throw refusal("must be a number, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be a number, but is %s.", shown()));
+        }
+        if (Math.abs(node.doubleValue()) > LARGEST) {
+            throw refusal(Wording.fill("is %s, larger than anything that is ever measured here.", shown()));
         }
         return node.doubleValue();
+    }
+
+    /** A number that counts or marks and may be as large as its kind. */
+    public long mark(long otherwise) {
+        if (isPresent() && !node.isNumber()) {
+            throw refusal(Wording.fill("must be a number, but is %s.", shown()));
+        }
+        return isPresent() ? node.longValue() : otherwise;
     }
 
     public double number(double otherwise) {
@@ -86,7 +103,7 @@ public record JsonField(String path, JsonNode node) {
         if (!required().node.isNumber()
                 || !node.canConvertToInt()
                 || node.doubleValue() != Math.rint(node.doubleValue())) {
-            throw refusal("must be a whole number, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be a whole number, but is %s.", shown()));
         }
         return node.intValue();
     }
@@ -100,7 +117,7 @@ public record JsonField(String path, JsonNode node) {
             return otherwise;
         }
         if (!node.isBoolean()) {
-            throw refusal("must be true or false, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be true or false, but is %s.", shown()));
         }
         return node.booleanValue();
     }
@@ -117,7 +134,7 @@ public record JsonField(String path, JsonNode node) {
         for (E constant : kind.getEnumConstants()) {
             known.add(constant.name().toLowerCase(Locale.ROOT));
         }
-        throw refusal("is “%s”; it must be one of %s.".formatted(word, String.join(", ", known)));
+        throw refusal(Wording.fill("is “%s”; it must be one of %s.", word, String.join(", ", known)));
     }
 
     public <E extends Enum<E>> E word(Class<E> kind, E otherwise) {
@@ -144,7 +161,7 @@ public record JsonField(String path, JsonNode node) {
             return List.of();
         }
         if (!node.isArray()) {
-            throw refusal("must be a list, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be a list, but is %s.", shown()));
         }
         List<T> items = new ArrayList<>(node.size());
         for (int i = 0; i < node.size(); i++) {
@@ -155,24 +172,28 @@ public record JsonField(String path, JsonNode node) {
 
     public Point point() {
         if (!required().node.isArray() || node.size() != 2) {
-            throw refusal("must be a point [x, y] in mm, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be a point [x, y] in mm, but is %s.", shown()));
         }
-        return new Point(
+        Point point = new Point(
                 new JsonField(path + "[0]", node.get(0)).number(), new JsonField(path + "[1]", node.get(1)).number());
+        if (Math.abs(point.x()) > FARTHEST_MM || Math.abs(point.y()) > FARTHEST_MM) {
+            throw refusal("lies farther off than a kilometre; no cloth is that large. Check the unit: it is mm.");
+        }
+        return point;
     }
 
     public Ring ring() {
         required();
         List<Point> points = list(JsonField::point);
         if (points.size() < 3) {
-            throw refusal("has %d points; an outline needs at least three.".formatted(points.size()));
+            throw refusal(Wording.fill("has %d points; an outline needs at least three.", points.size()));
         }
         return new Ring(points);
     }
 
     private void requireObject() {
         if (!node.isObject()) {
-            throw refusal("must be an object { … }, but is %s.".formatted(shown()));
+            throw refusal(Wording.fill("must be an object { … }, but is %s.", shown()));
         }
     }
 

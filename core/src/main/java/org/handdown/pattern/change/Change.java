@@ -3,6 +3,7 @@ package org.handdown.pattern.change;
 import java.util.List;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 
@@ -43,8 +44,9 @@ public sealed interface Change
             } catch (IllegalArgumentException e) {
                 throw new RefusedValueException(
                         "changes[" + i + "]",
-                        "“%s” cannot be done any more: %s Take that change out, or the one before it."
-                                .formatted(changes.get(i).name(), e.getMessage()));
+                        Wording.fill(
+                                "“%s” cannot be done any more: %s Take that change out, or the one before it.",
+                                changes.get(i).name(), e.getMessage()));
             }
         }
         return now;
@@ -60,7 +62,7 @@ public sealed interface Change
     static Piece piece(Design design, String id) {
         return design.find(id)
                 .orElseThrow(() -> new RefusedValueException(
-                        "change.piece", "There is no piece “%s” any more.".formatted(id.replace('-', ' '))));
+                        "change.piece", Wording.fill("There is no piece “%s” any more.", id.replace('-', ' '))));
     }
 
     static Edge edge(Piece piece, String name) {
@@ -69,15 +71,15 @@ public sealed interface Change
                 .findFirst()
                 .orElseThrow(() -> new RefusedValueException(
                         "change.edge",
-                        "The %s has no edge “%s”; it has %s."
-                                .formatted(
-                                        piece.name(),
-                                        name,
-                                        String.join(
-                                                ", ",
-                                                piece.stitchLine().edges().stream()
-                                                        .map(Edge::name)
-                                                        .toList()))));
+                        Wording.fill(
+                                "The %s has no edge “%s”; it has %s.",
+                                piece.name(),
+                                name,
+                                String.join(
+                                        ", ",
+                                        piece.stitchLine().edges().stream()
+                                                .map(Edge::name)
+                                                .toList()))));
     }
 
     /** Refuses a piece whose lines cross themselves. */
@@ -85,7 +87,7 @@ public sealed interface Change
         if (!piece.stitchLine().flattened().ring().isSimple()
                 || !piece.cutLine().ring().isSimple()) {
             throw new RefusedValueException(
-                    "change", "That leaves no whole %s: its outline would cross itself.".formatted(piece.name()));
+                    "change", Wording.fill("That leaves no whole %s: its outline would cross itself.", piece.name()));
         }
         return piece;
     }

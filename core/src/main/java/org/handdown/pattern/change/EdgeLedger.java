@@ -1,11 +1,11 @@
 package org.handdown.pattern.change;
 
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -23,12 +23,10 @@ public record EdgeLedger(String name, String piece, String edge, Allowance allow
 
     @Override
     public String words() {
-        String slip = allowance.slipMm() == 0 ? "" : String.format(Locale.ROOT, ", sewn at %.1f mm", allowance.sewMm());
-        String trim = allowance.trimMm() == allowance.mm()
-                ? ""
-                : String.format(Locale.ROOT, ", trimmed to %.1f mm", allowance.trimMm());
-        return String.format(
-                Locale.ROOT,
+        String slip = allowance.slipMm() == 0 ? "" : Wording.fill(", sewn at %.1f mm", allowance.sewMm());
+        String trim =
+                allowance.trimMm() == allowance.mm() ? "" : Wording.fill(", trimmed to %.1f mm", allowance.trimMm());
+        return Wording.fill(
                 "%s of %s drawn %.1f mm%s%s",
                 edge.isEmpty() ? "all seams" : edge.replace('-', ' '),
                 piece.isEmpty() ? "every piece" : piece.replace('-', ' '),
@@ -55,12 +53,9 @@ public record EdgeLedger(String name, String piece, String edge, Allowance allow
         if (allowance.mm() > narrow && !piece.isEmpty()) {
             throw new RefusedValueException(
                     "change.allowance",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "An allowance of %.0f mm is wider than the %s itself (%.0f mm); check the figure.",
-                            allowance.mm(),
-                            p.name(),
-                            narrow));
+                            allowance.mm(), p.name(), narrow));
         }
         Map<String, Allowance> all = new HashMap<>(p.allowances());
         for (Edge e : p.stitchLine().edges()) {

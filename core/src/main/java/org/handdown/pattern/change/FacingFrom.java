@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -13,6 +12,7 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -35,12 +35,8 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
 
     @Override
     public String words() {
-        return String.format(
-                Locale.ROOT,
-                "facing %.0f mm deep behind the %s of the %s",
-                deepMm,
-                edge.replace('-', ' '),
-                piece.replace('-', ' '));
+        return Wording.fill(
+                "facing %.0f mm deep behind the %s of the %s", deepMm, edge.replace('-', ' '), piece.replace('-', ' '));
     }
 
     @Override
@@ -89,7 +85,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
         String id = (piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-facing");
         return Change.whole(new Piece(
                 id.length() > 60 ? id.substring(0, 60) : id,
-                "facing of the %s, %s".formatted(from.name(), edge.replace('-', ' ')),
+                Wording.fill("facing of the %s, %s", from.name(), edge.replace('-', ' ')),
                 outline,
                 allowances,
                 from.quantity(),

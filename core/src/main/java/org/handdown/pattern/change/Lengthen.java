@@ -2,12 +2,12 @@ package org.handdown.pattern.change;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 
@@ -35,13 +35,9 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
 
     @Override
     public String words() {
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "%s %s by %.0f mm at %.0f mm from the lower end",
-                String.join(", ", pieces).replace('-', ' '),
-                byMm > 0 ? "longer" : "shorter",
-                Math.abs(byMm),
-                atMm);
+                String.join(", ", pieces).replace('-', ' '), byMm > 0 ? "longer" : "shorter", Math.abs(byMm), atMm);
     }
 
     @Override
@@ -60,11 +56,7 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
         if (!(atMm > 0 && line < box.maxY())) {
             throw new RefusedValueException(
                     "change.at",
-                    String.format(
-                            Locale.ROOT,
-                            "The %s is %.0f mm high; put the line inside it.",
-                            piece.name(),
-                            box.heightMm()));
+                    Wording.fill("The %s is %.0f mm high; put the line inside it.", piece.name(), box.heightMm()));
         }
         if (byMm < 0) {
             requireEmpty(piece, line, line - byMm);
@@ -83,8 +75,9 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
         if (corners.stream().anyMatch(c -> c.y() > from + 1e-6 && c.y() < to - 1e-6)) {
             throw new RefusedValueException(
                     "change.at",
-                    "A corner of the %s lies in what would be folded away; put the line higher or lower, or fold less."
-                            .formatted(piece.name()));
+                    Wording.fill(
+                            "A corner of the %s lies in what would be folded away; put the line higher or lower, or fold less.",
+                            piece.name()));
         }
     }
 }

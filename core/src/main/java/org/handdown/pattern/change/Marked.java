@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
 
@@ -17,7 +18,7 @@ public record Marked(String name, String piece, Mark mark) implements Change {
 
     @Override
     public String words() {
-        return "%s “%s” on the %s".formatted(mark.kind().words(), mark.label(), piece.replace('-', ' '));
+        return Wording.fill("%s “%s” on the %s", mark.kind().words(), mark.label(), piece.replace('-', ' '));
     }
 
     @Override

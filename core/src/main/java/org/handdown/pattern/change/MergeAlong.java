@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -12,6 +11,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
@@ -36,8 +36,9 @@ public record MergeAlong(String name, String piece, String edge, String other, S
 
     @Override
     public String words() {
-        return "%s and %s in one, no seam at the %s"
-                .formatted(piece.replace('-', ' '), other.replace('-', ' '), edge.replace('-', ' '));
+        return Wording.fill(
+                "%s and %s in one, no seam at the %s",
+                piece.replace('-', ' '), other.replace('-', ' '), edge.replace('-', ' '));
     }
 
     @Override
@@ -53,13 +54,9 @@ public record MergeAlong(String name, String piece, String edge, String other, S
                     - theirs.start().minus(theirs.end()).directionDeg());
             throw new RefusedValueException(
                     "change.edge",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "On one grain the two edges end %.0f mm apart (%.0f against %.0f mm long, turned by %.0f°): make them alike first.",
-                            gap.lengthMm(),
-                            mine.lengthMm(),
-                            theirs.lengthMm(),
-                            Math.min(turn, 360 - turn)));
+                            gap.lengthMm(), mine.lengthMm(), theirs.lengthMm(), Math.min(turn, 360 - turn)));
         }
         if (one.quantity() != two.quantity() || one.pair() != two.pair()) {
             throw new RefusedValueException(

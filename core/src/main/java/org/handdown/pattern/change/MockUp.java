@@ -2,6 +2,7 @@ package org.handdown.pattern.change;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
@@ -19,7 +20,7 @@ public record MockUp(String name, String piece, boolean becomesLining) implement
 
     @Override
     public String words() {
-        return "%s tried in %s first".formatted(piece.replace('-', ' '), becomesLining ? "lining" : "a remnant");
+        return Wording.fill("%s tried in %s first", piece.replace('-', ' '), becomesLining ? "lining" : "a remnant");
     }
 
     @Override
@@ -32,12 +33,9 @@ public record MockUp(String name, String piece, boolean becomesLining) implement
         pieces.removeIf(p -> p.id().equals(trialId()));
         pieces.add(trial);
         return design.withPieces(pieces)
-                .noting(
-                        "Cut and baste the %s of the %s first, try it on, and write every dart and edge back to the outer cloth%s."
-                                .formatted(
-                                        becomesLining ? "lining" : "trial",
-                                        real.name(),
-                                        becomesLining ? " and the lining" : ""));
+                .noting(Wording.fill(
+                        "Cut and baste the %s of the %s first, try it on, and write every dart and edge back to the outer cloth%s.",
+                        becomesLining ? "lining" : "trial", real.name(), becomesLining ? " and the lining" : ""));
     }
 
     private String trialId() {

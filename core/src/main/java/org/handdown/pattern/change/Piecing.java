@@ -3,7 +3,6 @@ package org.handdown.pattern.change;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
@@ -13,6 +12,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -72,11 +72,11 @@ public record Piecing(String name, String piece, Point from, Point to, double al
     public String words() {
         Point way = to.minus(from);
         String where = isAlong()
-                ? String.format(Locale.ROOT, "along the grain at %.0f mm", from.x())
+                ? Wording.fill("along the grain at %.0f mm", from.x())
                 : Math.abs(way.y()) < ALONG_MM_PER_M * way.lengthMm() / 1000
-                        ? String.format(Locale.ROOT, "across the grain at %.0f mm", from.y())
+                        ? Wording.fill("across the grain at %.0f mm", from.y())
                         : "at a slanting line";
-        return "%s pieced %s".formatted(piece.replace('-', ' '), where);
+        return Wording.fill("%s pieced %s", piece.replace('-', ' '), where);
     }
 
     private boolean isAlong() {
@@ -175,11 +175,9 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                 if (!drawnThrough && (through || awayMm(p, a, b) < CLEAR_MM)) {
                     throw new RefusedValueException(
                             "change.line",
-                            String.format(
-                                    Locale.ROOT,
+                            Wording.fill(
                                     "The line comes too near the %s “%s”: keep 30 mm off it.",
-                                    mark.kind().words(),
-                                    mark.label()));
+                                    mark.kind().words(), mark.label()));
                 }
             }
         }
@@ -200,12 +198,9 @@ public record Piecing(String name, String piece, Point from, Point to, double al
             Box box = ring.box();
             throw new RefusedValueException(
                     "change.line",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "The %s part would be %.0f × %.0f mm; nothing narrower than 40 mm is worth a seam.",
-                            which,
-                            box.widthMm(),
-                            box.heightMm()));
+                            which, box.widthMm(), box.heightMm()));
         }
         Map<String, Allowance> ledger = new HashMap<>();
         Map<String, EdgeWish> wishes = new HashMap<>();
@@ -222,10 +217,7 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                         ? edge
                         : edge.reversed();
                 String seam = whole.name()
-                        + (isAlong()
-                                ? String.format(
-                                        Locale.ROOT, " %.0f", edge.start().x())
-                                : "");
+                        + (isAlong() ? Wording.fill(" %.0f", edge.start().x()) : "");
                 notches.add(new Piece.Notch(seam + " piecing, lower", up.at(0.3)));
                 notches.add(new Piece.Notch(seam + " piecing, upper", up.at(0.75)));
             } else {

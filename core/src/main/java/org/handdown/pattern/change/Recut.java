@@ -1,5 +1,6 @@
 package org.handdown.pattern.change;
 
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
@@ -14,14 +15,14 @@ public record Recut(
 
     @Override
     public String words() {
-        return "%s cut %d%s from %s%s%s"
-                .formatted(
-                        piece.replace('-', ' '),
-                        quantity,
-                        pair ? " in mirrored pairs" : "",
-                        cloth.words(),
-                        wrongSideOut ? ", wrong side out" : "",
-                        uneven ? ", uneven on purpose" : "");
+        return Wording.fill(
+                "%s cut %d%s from %s%s%s",
+                piece.replace('-', ' '),
+                quantity,
+                pair ? " in mirrored pairs" : "",
+                cloth.words(),
+                wrongSideOut ? ", wrong side out" : "",
+                uneven ? ", uneven on purpose" : "");
     }
 
     @Override

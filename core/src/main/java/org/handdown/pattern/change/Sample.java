@@ -7,6 +7,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -36,8 +37,9 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
 
     @Override
     public String words() {
-        return "%.0f mm × %.0f mm of the remnants kept to try it%s"
-                .formatted(wideMm, highMm, layers == 1 ? "" : ", " + layers + " layers");
+        return Wording.fill(
+                "%.0f mm × %.0f mm of the remnants kept to try it%s",
+                wideMm, highMm, layers == 1 ? "" : ", " + layers + " layers");
     }
 
     @Override
@@ -61,8 +63,8 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
                 List.of(),
                 Piece.Way.USUAL));
         return design.withPieces(pieces)
-                .noting("%s: try it on the sample first, with all its layers, and write down what worked."
-                        .formatted(name));
+                .noting(Wording.fill(
+                        "%s: try it on the sample first, with all its layers, and write down what worked.", name));
     }
 
     private static String idOf(String id) {

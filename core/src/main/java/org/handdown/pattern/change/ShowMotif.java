@@ -1,8 +1,8 @@
 package org.handdown.pattern.change;
 
-import java.util.Locale;
 import org.handdown.geometry.Region;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
@@ -15,8 +15,7 @@ public record ShowMotif(String name, String piece, MotifSpot spot) implements Ch
 
     @Override
     public String words() {
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "“%s” on the %s, within %.0f mm of its spot%s",
                 spot.motif(),
                 piece.replace('-', ' '),
@@ -29,7 +28,7 @@ public record ShowMotif(String name, String piece, MotifSpot spot) implements Ch
         Piece one = Change.piece(design, piece);
         if (!Region.of(one.stitchLine().flattened().ring()).covers(spot.at())) {
             throw new RefusedValueException(
-                    "change.at", "The spot lies off the %s; put it inside its seams.".formatted(one.name()));
+                    "change.at", Wording.fill("The spot lies off the %s; put it inside its seams.", one.name()));
         }
         return design.with(
                 piece,

@@ -10,6 +10,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -23,7 +24,7 @@ public record TrueUp(String name, String piece) implements Change {
 
     @Override
     public String words() {
-        return "both halves of the %s trimmed to the smaller".formatted(piece.replace('-', ' '));
+        return Wording.fill("both halves of the %s trimmed to the smaller", piece.replace('-', ' '));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.handdown.pattern.change;
 
+import org.handdown.measure.Wording;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 
@@ -16,7 +17,7 @@ public record TurnGrain(String name, String piece, CutGrain grain) implements Ch
             case EITHER -> "along or across the grain, as the cloth allows";
             case BIAS -> "on the bias";
         };
-        return "%s cut %s".formatted(piece.replace('-', ' '), how);
+        return Wording.fill("%s cut %s", piece.replace('-', ' '), how);
     }
 
     @Override

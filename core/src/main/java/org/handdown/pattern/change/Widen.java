@@ -1,9 +1,9 @@
 package org.handdown.pattern.change;
 
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 
@@ -26,8 +26,7 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
 
     @Override
     public String words() {
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "%s %s by %.0f mm%s",
                 piece.replace('-', ' '),
                 byMm > 0 ? "wider" : "narrower",
@@ -49,11 +48,9 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
         if (!inside || box.widthMm() + byMm < 5) {
             throw new RefusedValueException(
                     "change.at",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "The %s is %.0f mm wide; put the line inside it and leave something of it.",
-                            p.name(),
-                            box.widthMm()));
+                            p.name(), box.widthMm()));
         }
         return p.map(q -> {
             if (bothSides) {

@@ -2,10 +2,10 @@ package org.handdown.pattern.closing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A row of buttons on a front: spacing S/(n − 1), one at the fullest point, buttonholes of diameter and thickness, and what overlap and
@@ -131,32 +131,20 @@ public record ButtonPlan(
 
     public List<String> sentences() {
         List<String> all = new ArrayList<>();
-        all.add(String.format(
-                Locale.ROOT,
+        all.add(Wording.fill(
                 "%d button%s, %.1f mm apart, centre to centre; buttonholes of %.1f mm, tried on a scrap with the same layers.",
-                used(),
-                used() == 1 ? "" : "s",
-                spacingMm(),
-                holeMm()));
-        all.add(String.format(
-                Locale.ROOT,
+                used(), used() == 1 ? "" : "s", spacingMm(), holeMm()));
+        all.add(Wording.fill(
                 "Add %.0f mm to each front past the centre line: %.0f mm of overlap and %.0f mm turned under. Without it the fronts gape by %.0f mm.",
-                addedMm(),
-                beyondMm(),
-                turnMm,
-                gapWithoutMm()));
+                addedMm(), beyondMm(), turnMm, gapWithoutMm()));
         if (inTheBox < count) {
-            all.add("%d are wanted, there are %d in the box: spaced for those, or look for a set."
-                    .formatted(count, inTheBox));
+            all.add(Wording.fill(
+                    "%d are wanted, there are %d in the box: spaced for those, or look for a set.", count, inTheBox));
         }
         if (slantDeg > 0) {
-            all.add(String.format(
-                    Locale.ROOT,
+            all.add(Wording.fill(
                     "On a front slanting by %.0f° the row of %.0f mm is %.0f mm down and %.0f mm across.",
-                    slantDeg,
-                    spanMm(),
-                    downMm(),
-                    acrossMm()));
+                    slantDeg, spanMm(), downMm(), acrossMm()));
         }
         if (fullestMm >= 0 && used() >= 3) {
             all.add("One sits at the fullest place; the others are spread evenly on either side of it.");

@@ -2,10 +2,10 @@ package org.handdown.pattern.closing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Loops over buttons: a loop laid flat opens by diameter and thickness, reaches over the gap and half the button, and its cord is about
@@ -62,22 +62,13 @@ public record LoopPlan(
 
     public List<String> sentences() {
         List<String> all = new ArrayList<>();
-        all.add(String.format(
-                Locale.ROOT,
+        all.add(Wording.fill(
                 "Each loop reaches %.0f mm and opens flat to %.0f mm: %.0f mm of cord, both ends sewn in %.0f mm. %d loops take %.0f mm.",
-                reachMm(),
-                openingMm(),
-                cordEachMm(),
-                anchorMm,
-                count,
-                cordAllMm()));
+                reachMm(), openingMm(), cordEachMm(), anchorMm, count, cordAllMm()));
         if (cordMm > 0 && fromCord() < count) {
-            all.add(String.format(
-                    Locale.ROOT,
+            all.add(Wording.fill(
                     "%.0f mm of cord make %d: %.0f mm are missing. A narrower gap or fewer loops.",
-                    cordMm,
-                    fromCord(),
-                    cordAllMm() - cordMm));
+                    cordMm, fromCord(), cordAllMm() - cordMm));
         }
         all.add(
                 "Pin the fronts in the gap they will have before the loops are measured out; the gap is a choice, not what is left over.");

@@ -1,9 +1,9 @@
 package org.handdown.pattern.closing;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
+import org.handdown.measure.Wording;
 
 /**
  * Ties: each reaches from where it is sewn to where it is knotted, and both make the knot (common practice, no source).
@@ -29,13 +29,9 @@ public record TiePlan(double reachMm, double widthMm) {
 
     public List<String> sentences() {
         return List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Each tie: %.0f mm to reach and %.0f mm for a bow are %.0f mm; for a plain knot %.0f mm.",
-                        reachMm,
-                        bowMm(),
-                        reachMm + bowMm(),
-                        reachMm + knotMm()),
+                        reachMm, bowMm(), reachMm + bowMm(), reachMm + knotMm()),
                 "Hem them before they are sewn on, both alike; pieced from remnants each join takes two allowances.");
     }
 }

@@ -2,9 +2,9 @@ package org.handdown.pattern.closing;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
+import org.handdown.measure.Wording;
 
 /**
  * A zip or a plain slit in a ring: the opening must let the body pass; an old zip is not cut without a new stop.
@@ -32,25 +32,18 @@ public record ZipPlan(double ringMm, double passesMm, double zipMm) {
         all.add(
                 openingMm() == 0
                         ? "The ring passes closed: no zip is needed to get in."
-                        : String.format(
-                                Locale.ROOT,
+                        : Wording.fill(
                                 "The ring of %.0f mm must pass %.0f mm: open it by at least %.0f mm.",
-                                ringMm,
-                                passesMm,
-                                openingMm()));
+                                ringMm, passesMm, openingMm()));
         if (zipMm > 0) {
             all.add(
                     zipMm >= openingMm()
-                            ? String.format(
-                                    Locale.ROOT,
+                            ? Wording.fill(
                                     "The zip of %.0f mm is long enough. Shorter only from its lower end: sew a new stop, cut %.0f mm below it.",
-                                    zipMm,
-                                    ABOVE_STOP_MM)
-                            : String.format(
-                                    Locale.ROOT,
+                                    zipMm, ABOVE_STOP_MM)
+                            : Wording.fill(
                                     "The zip of %.0f mm is %.0f mm too short: a longer one, or a slit below it.",
-                                    zipMm,
-                                    openingMm() - zipMm));
+                                    zipMm, openingMm() - zipMm));
         }
         return all;
     }

@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -97,8 +97,7 @@ final class BandDraft {
                     hip,
                     0,
                     new Size.Term("waistband", "lower", 1)));
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "Folded it leaves %.0f mm for an elastic of %.0f mm. Elastic 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm to thread it.",
                     room,
                     f.of("elastic"),
@@ -116,11 +115,9 @@ final class BandDraft {
                     .piece();
             sizes.add(Size.opening(
                     "rib, which must pass the hips", hip, f.of("stretch"), new Size.Term("waistband", "lower", 1)));
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "A rib of at least %.0f mm at rest lies along the edge of %.0f mm at a comfortable stretch; a longer one is eased.",
-                    rib,
-                    edge));
+                    rib, edge));
         } else {
             Paper paper = folded("waistband", "waistband", edge + f.of("overlap"), wide, seam);
             CircleSkirtDraft.closing(paper, edge + f.of("overlap"), 2 * wide, f.of("overlap"));
@@ -151,16 +148,13 @@ final class BandDraft {
                 .piece();
         double needed = 1 / f.of("ratio") - 1;
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Four marks on both; the band is pulled by %.1f %% to lie along the edge, the edge itself is not pulled.",
                 100 * needed));
         if (needed > f.of("stretch")) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "It stretches by %.0f %% only: cut it at least %.0f mm long.",
-                    100 * f.of("stretch"),
-                    f.of("edge") / (1 + f.of("stretch"))));
+                    100 * f.of("stretch"), f.of("edge") / (1 + f.of("stretch"))));
         }
         return new Design(
                 "cuff",

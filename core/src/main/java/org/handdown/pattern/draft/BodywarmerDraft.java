@@ -2,8 +2,8 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -162,21 +162,16 @@ final class BodywarmerDraft {
 
     private List<String> notes() {
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "%.0f mm of the chest's girth are the turn of the cloth: it lies on the outside of itself.",
                 turnOfCloth));
         int n = f.count("loops");
         if (n > 0) {
             double edge = front.neckCentre().y();
             double apart = n == 1 ? 0 : 0.72 * edge / (n - 1);
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "%d buttons every %.0f mm, the first 20 mm below the neck; a loop opens flat to %.0f mm: %.0f mm of cord each, both ends sewn in.",
-                    n,
-                    apart,
-                    f.of("button") + f.of("thick"),
-                    2 * (f.of("button") / 2 + 10) + 2 * 13));
+                    n, apart, f.of("button") + f.of("thick"), 2 * (f.of("button") / 2 + 10) + 2 * 13));
         }
         if (f.of("thick") >= THICK_MM) {
             notes.add(

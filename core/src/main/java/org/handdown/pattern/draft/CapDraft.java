@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -90,12 +90,10 @@ final class CapDraft {
                 Size.girth("band", f.body(BodyMeasure.HEAD_GIRTH), f.of("ease"), 0, new Size.Term("band", "lower", 1)),
                 Size.length("inner edge of the brim", BRIM_SHARE * ring, new Size.Term("brim", "inner", 1)));
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Four seams close the crown: sewn 3 mm nearer to the edge than drawn it comes out %.0f mm too large.",
                         2 * QUARTERS * 3.0),
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "The brim takes %.0f mm of the ring, its middle at the middle of the front; clip its inner curve before it is sewn in.",
                         BRIM_SHARE * ring),
                 "Interface one layer of the brim only, cut without its allowance.");

@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -88,26 +88,16 @@ final class CircleSkirtDraft {
                 f.of("overlap")));
         double hem = sector.hemMm() * panels;
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Compass: waist seam %.1f mm, cut %.1f mm further in; hem %.1f mm, cut %.1f mm further out.",
-                        r,
-                        f.of("seam"),
-                        r + length,
-                        f.of("hem")),
-                String.format(
-                        Locale.ROOT,
-                        "The hem is %.0f mm round: about %.0f min to zigzag it once.",
-                        hem,
-                        hem / HEM_MM_A_MINUTE),
-                String.format(
-                        Locale.ROOT,
+                        r, f.of("seam"), r + length, f.of("hem")),
+                Wording.fill("The hem is %.0f mm round: about %.0f min to zigzag it once.", hem, hem / HEM_MM_A_MINUTE),
+                Wording.fill(
                         "The disc of the waist, %.0f mm across, is a useful remnant.",
                         Math.max(0, 2 * (r - f.of("seam")))),
                 "Let it hang a day or more, then level the hem from the floor; not by the compass.",
                 f.body(BodyMeasure.HIP) > waist
-                        ? String.format(
-                                Locale.ROOT,
+                        ? Wording.fill(
                                 "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for a placket or zip of at least %.0f mm.",
                                 f.body(BodyMeasure.HIP),
                                 waist,

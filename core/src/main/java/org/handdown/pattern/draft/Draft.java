@@ -6,6 +6,7 @@ import java.util.function.Function;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 
@@ -82,8 +83,9 @@ public record Draft(
                     || !piece.cutLine().ring().isSimple()) {
                 throw new RefusedValueException(
                         "choices",
-                        "These figures make no whole %s: its outline would cross itself. Change the last figure back, or measure the body again."
-                                .formatted(piece.name()));
+                        Wording.fill(
+                                "These figures make no whole %s: its outline would cross itself. Change the last figure back, or measure the body again.",
+                                piece.name()));
             }
         }
         return design;

@@ -3,6 +3,7 @@ package org.handdown.pattern.draft;
 import java.util.List;
 import java.util.Optional;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** Everything that can be drafted, in the order it is shown. */
 public final class Drafts {
@@ -54,7 +55,7 @@ public final class Drafts {
     }
 
     public static Draft require(String id) {
-        return find(id).orElseThrow(() ->
-                new RefusedValueException("draft", "There is no draft “%s”; choose one of the list.".formatted(id)));
+        return find(id).orElseThrow(() -> new RefusedValueException(
+                "draft", Wording.fill("There is no draft “%s”; choose one of the list.", id)));
     }
 }

@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Movement;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
@@ -84,12 +84,9 @@ final class ElasticTrousersDraft {
         List<Piece> pieces = List.of(leg(f, legs.front(), "front leg"), leg(f, legs.back(), "back leg"));
         double waist = f.body(BodyMeasure.TROUSER_WAIST);
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Elastic: 0.9 × %.0f mm + 20 mm to overlap = %.0f mm; leave a gap of %.0f mm in the casing to thread it.",
-                        waist,
-                        elasticMm(waist),
-                        GAP_MM),
+                        waist, elasticMm(waist), GAP_MM),
                 Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM),
                 "Close both centre seams in one, from waist to waist, and sew them twice.");
         List<String> cautions = new ArrayList<>();

@@ -1,13 +1,13 @@
 package org.handdown.pattern.draft;
 
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** What goes into a draft: the wearer's measures and a value for every free dimension. Lengths in mm. */
 public final class Figures {
@@ -27,7 +27,7 @@ public final class Figures {
         for (String id : chosen.keySet()) {
             if (draft.dimensions().stream().noneMatch(d -> d.id().equals(id))) {
                 throw new RefusedValueException(
-                        "choices." + id, "The draft of the %s has no such dimension.".formatted(draft.words()));
+                        "choices." + id, Wording.fill("The draft of the %s has no such dimension.", draft.words()));
             }
         }
         for (Dimension d : draft.dimensions()) {
@@ -47,8 +47,7 @@ public final class Figures {
             double scale = d.kind() == Dimension.Kind.SHARE ? 100 : 1;
             throw new RefusedValueException(
                     field,
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "%s: from %.0f to %.0f%s.",
                             d.words(),
                             d.least() * scale,
@@ -77,7 +76,7 @@ public final class Figures {
         Double value = values.get(dimension);
         if (value == null) {
             throw new IllegalArgumentException(
-                    "The draft (%s) has no dimension (%s).".formatted(draft.id(), dimension));
+                    Wording.fill("The draft (%s) has no dimension (%s).", draft.id(), dimension));
         }
         return value;
     }

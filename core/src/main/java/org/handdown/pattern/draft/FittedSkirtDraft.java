@@ -2,12 +2,12 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Fit;
 import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -187,12 +187,9 @@ final class FittedSkirtDraft {
     private static String opening(Figures f, double waist) {
         double hip = f.body(BodyMeasure.HIP);
         return hip > waist
-                ? String.format(
-                        Locale.ROOT,
+                ? Wording.fill(
                         "Hips of %.0f mm do not pass a waist of %.0f mm: leave the left side open for a zip of at least %.0f mm.",
-                        hip,
-                        waist,
-                        Math.max(120, (hip - waist) / 2 + 40))
+                        hip, waist, Math.max(120, (hip - waist) / 2 + 40))
                 : "It goes on over the hips without an opening.";
     }
 
@@ -205,15 +202,11 @@ final class FittedSkirtDraft {
         }
         Movement step = Movement.of(f.wearer());
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "An easy step of %.0f mm needs %.0f mm round the hem; it has %.0f mm.",
-                step.strideMm(),
-                step.neededMm(hemUp),
-                4 * block.hem() * (1 + stretch)));
+                step.strideMm(), step.neededMm(hemUp), 4 * block.hem() * (1 + stretch)));
         step.slitStartMm(hemUp, 4 * block.hem(), hemUp + block.hipY(), 4 * block.hip(), stretch)
-                .ifPresent(at -> notes.add(String.format(
-                        Locale.ROOT,
+                .ifPresent(at -> notes.add(Wording.fill(
                         "A slit from the hem up to %.0f mm above it lets her or him walk; or widen the hem.",
                         at - hemUp)));
         return notes;
@@ -253,11 +246,9 @@ final class FittedSkirtDraft {
                 Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
         List<String> notes = new ArrayList<>();
         notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), stretch) + ".");
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; sew every seam that is stretched with a stitch that gives.",
-                f.waist(),
-                ElasticTrousersDraft.elasticMm(f.waist())));
+                f.waist(), ElasticTrousersDraft.elasticMm(f.waist())));
         notes.addAll(walking(f, block, Fit.COMFORTABLE_SHARE * stretch));
         return new Design(
                 "straight stretch skirt",
@@ -304,18 +295,14 @@ final class FittedSkirtDraft {
         sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side", 1)));
         double least = f.waist() / 2 + 250;
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
-                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.",
-                beyond,
-                2 * beyond));
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
+                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.", beyond, 2 * beyond));
+        notes.add(Wording.fill(
                 "A tie of %.0f mm must reach half round and knot: %s.",
                 f.of("tie"),
                 f.of("tie") >= least
                         ? "long enough"
-                        : String.format(Locale.ROOT, "%.0f mm short, or knot at the side", least - f.of("tie"))));
+                        : Wording.fill("%.0f mm short, or knot at the side", least - f.of("tie"))));
         notes.addAll(walking(f, block, 0));
         notes.add("Leave a slot in the right side of the band for the inner tie.");
         notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");

@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -117,17 +117,12 @@ final class FullSkirtDraft {
         sizes.add(Size.length("length", f.of("length"), new Size.Term("panel", "right", 1)));
         List<String> notes = List.of(
                 elastic
-                        ? String.format(
-                                Locale.ROOT,
+                        ? Wording.fill(
                                 "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm in the casing to thread it.",
-                                f.waist(),
-                                ElasticTrousersDraft.elasticMm(f.waist()))
-                        : String.format(
-                                Locale.ROOT,
+                                f.waist(), ElasticTrousersDraft.elasticMm(f.waist()))
+                        : Wording.fill(
                                 "%.0f mm of cloth onto %.0f mm of band: %.2f to 1. Quarter marks on both; two rows, one inside the allowance, one 6 mm from the edge.",
-                                all,
-                                waist + f.of("overlap"),
-                                all / (waist + f.of("overlap"))),
+                                all, waist + f.of("overlap"), all / (waist + f.of("overlap"))),
                 entry(f, waist, elastic));
         return new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
     }
@@ -136,12 +131,9 @@ final class FullSkirtDraft {
         double hip = f.body(BodyMeasure.HIP);
         return elastic || hip <= waist
                 ? "It goes on over the hips without an opening."
-                : String.format(
-                        Locale.ROOT,
+                : Wording.fill(
                         "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for at least %.0f mm.",
-                        hip,
-                        waist,
-                        Math.max(120, (hip - waist) / 2 + 40));
+                        hip, waist, Math.max(120, (hip - waist) / 2 + 40));
     }
 
     private static Size closedBand(Figures f) {
@@ -177,8 +169,7 @@ final class FullSkirtDraft {
         Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
         double less = f.of("overlap") - panels * each * 2 * depth;
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "%d pleats of %.0f mm take up %.0f mm; each covers %.0f mm of the waist.%s",
                         panels * each,
                         depth,

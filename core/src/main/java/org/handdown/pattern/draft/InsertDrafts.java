@@ -1,9 +1,9 @@
 package org.handdown.pattern.draft;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
@@ -139,11 +139,9 @@ final class InsertDrafts {
         if (angle > Math.PI) {
             throw new RefusedValueException(
                     "choices.hem",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "On a slit of %.0f mm a godet has at most %.0f mm at the hem, half a circle; take more of them.",
-                            f.of("slit"),
-                            Math.PI * f.of("slit")));
+                            f.of("slit"), Math.PI * f.of("slit")));
         }
         double half = angle / 2;
         double slit = f.of("slit");

@@ -1,8 +1,8 @@
 package org.handdown.pattern.draft;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
@@ -56,11 +56,9 @@ final class PeplumDraft {
                 .notch("middle", "upper", 0.5)
                 .piece();
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Cut %.0f mm wide at the top: %.0f mm and two allowances. The edge is measured once its darts are sewn.",
-                        upper + 2 * f.of("seam"),
-                        upper),
+                        upper + 2 * f.of("seam"), upper),
                 f.is("open")
                         ? "Open in front: it is no full ring; finish both front ends before it goes on."
                         : "A full ring: close it, hem it, then sew it on.");

@@ -1,9 +1,9 @@
 package org.handdown.pattern.draft;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -105,23 +105,15 @@ final class PocketDrafts {
                 .piece();
         double hand = f.body(BodyMeasure.HAND_WIDTH);
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "The opening of %.0f mm %s a hand of %.0f mm. Unpick the seam %.0f mm beyond each mark.",
-                        opening,
-                        opening >= hand * 1.2 ? "takes" : "is tight for",
-                        hand,
-                        OPEN_BEYOND_MM),
-                String.format(
-                        Locale.ROOT,
+                        opening, opening >= hand * 1.2 ? "takes" : "is tight for", hand, OPEN_BEYOND_MM),
+                Wording.fill(
                         "%d as drawn and %d mirrored: two of each pocket. Mark the top of every piece before it is pinned.",
-                        f.count("pockets"),
-                        f.count("pockets")),
-                String.format(
-                        Locale.ROOT,
+                        f.count("pockets"), f.count("pockets")),
+                Wording.fill(
                         "The bag hangs %.0f mm below the opening: keep %.0f mm clear of hem or drawstring, with the cord in place.",
-                        deep,
-                        f.of("below")));
+                        deep, f.of("below")));
         return new Design(
                 "pocket in a seam",
                 List.of(bag),
@@ -210,11 +202,9 @@ final class PocketDrafts {
                 List.of(Join.equal("welt on the bag", "welt", "lower", "bag", "lower")),
                 List.of(Size.length("opening", opening, new Size.Term("welt", "lower", 1))),
                 List.of(
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "Both stitch lines %.0f mm apart and as long as the welt: %s and the turn of the cloth.",
-                                gap,
-                                isDouble ? "two welts" : "one welt"),
+                                gap, isDouble ? "two welts" : "one welt"),
                         "Count on two or three trials on a remnant with the same layers; cut the slit last, into the corners."),
                 List.of());
     }

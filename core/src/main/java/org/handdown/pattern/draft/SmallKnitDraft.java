@@ -1,10 +1,10 @@
 package org.handdown.pattern.draft;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Fit;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
@@ -144,8 +144,7 @@ final class SmallKnitDraft {
                                 f.body(BodyMeasure.HEAD_GIRTH),
                                 stretch,
                                 new Size.Term("cuff", "lower", 1))),
-                List.of(String.format(
-                        Locale.ROOT,
+                List.of(Wording.fill(
                         "Round the head: %s. The cuff is stretched by %.0f %% while it is sewn on.",
                         Fit.sentence(edge, f.body(BodyMeasure.HEAD_GIRTH), stretch),
                         100 * (1 / f.of("cuffRatio") - 1))),

@@ -2,10 +2,10 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -233,20 +233,13 @@ final class SmockDraft {
         TopBlock opened = opensInFront() ? front : back;
         double apart = spanMm(opened) / (f.count("buttons") - 1);
         return List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "%d buttons, the first %.0f mm below the neck, then every %.0f mm; the centre lines lie on each other, each side runs on %.0f mm.",
-                        f.count("buttons"),
-                        FIRST_BUTTON_MM,
-                        apart,
-                        beyond),
-                String.format(
-                        Locale.ROOT,
+                        f.count("buttons"), FIRST_BUTTON_MM, apart, beyond),
+                Wording.fill(
                         "Elastic for each sleeve: 0.9 × %.0f mm + 20 mm = %.0f mm.",
-                        f.body(BodyMeasure.WRIST),
-                        ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WRIST))),
-                String.format(
-                        Locale.ROOT, "Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
+                        f.body(BodyMeasure.WRIST), ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WRIST))),
+                Wording.fill("Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
                 Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
                 "A kept placket goes with its line of buttons on the centre line, not with its edge.");
     }

@@ -2,9 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -101,14 +101,12 @@ final class StripDraft {
             paper.mark(Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, f.of("length")));
         }
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Cut %.0f mm wide: %s.",
                 wide + 2 * f.of("seam"),
                 folded ? "twice the finished width and two allowances" : "the finished width and two allowances"));
         if (folded && f.of("wide") < TURNABLE * f.of("thick")) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "Cloth this thick cannot be turned through at that width: at least %.0f mm, or fold the edges in and topstitch.",
                     TURNABLE * f.of("thick")));
         }
@@ -152,20 +150,12 @@ final class StripDraft {
                         new Point(each / 2, f.of("wide")))
                 .piece();
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "%.0f mm of strip: %.2f × %.0f mm%s. %d strips, %d joins.",
-                        length,
-                        f.of("ratio"),
-                        target,
-                        f.of("pulled") > 0 ? ", the edge stretched" : "",
-                        n,
-                        n),
-                String.format(
-                        Locale.ROOT,
+                        length, f.of("ratio"), target, f.of("pulled") > 0 ? ", the edge stretched" : "", n, n),
+                Wording.fill(
                         "Quarter marks every %.0f mm on the strip, every %.0f mm on the edge at rest; two rows, one inside the allowance, one 6 mm from the edge.",
-                        length / 4,
-                        f.of("edge") / 4),
+                        length / 4, f.of("edge") / 4),
                 "Join the strips to a ring and hem it before it is gathered and sewn on.");
         return new Design(
                 "ruffle",
@@ -188,12 +178,9 @@ final class StripDraft {
                 .wish("right", EdgeWish.of(Role.CORD))
                 .piece();
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "%.0f mm round, %.0f mm at each end, %.0f mm for the knots. Pull it through the open casing once before it is cut to length.",
-                f.of("girth"),
-                f.of("ends"),
-                KNOTS_MM));
+                f.of("girth"), f.of("ends"), KNOTS_MM));
         if (f.of("wide") < TURNABLE * f.of("thick")) {
             notes.add("Too narrow to turn through: fold the edges in and topstitch, or use a bought cord.");
         }

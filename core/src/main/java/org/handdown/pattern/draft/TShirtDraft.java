@@ -1,11 +1,11 @@
 package org.handdown.pattern.draft;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Fit;
 import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -108,12 +108,9 @@ final class TShirtDraft {
                 .wish("lower", new EdgeWish(Role.NECKBAND, 0, neckline))
                 .piece();
         List<String> notes = List.of(
-                String.format(
-                        Locale.ROOT,
+                Wording.fill(
                         "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
-                        f.of("band") * neckline,
-                        neckline,
-                        100 * (1 / f.of("band") - 1)),
+                        f.of("band") * neckline, neckline, 100 * (1 / f.of("band") - 1)),
                 Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), Fit.COMFORTABLE_SHARE * f.of("stretch")),
                 "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
                 "A straight stitch pops where the seam stretches: overlock or a narrow zigzag.");

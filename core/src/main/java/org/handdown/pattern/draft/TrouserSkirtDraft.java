@@ -2,10 +2,10 @@ package org.handdown.pattern.draft;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
@@ -77,11 +77,9 @@ final class TrouserSkirtDraft {
         if (side < 60) {
             throw new RefusedValueException(
                     "choices.length",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "A skirt of %.0f mm ends above or just below the split at %.0f mm: it needs no wedge. Make it longer, or close the split lower.",
-                            length,
-                            apex));
+                            length, apex));
         }
         if (gap / 2 >= side) {
             throw new RefusedValueException(
@@ -96,28 +94,18 @@ final class TrouserSkirtDraft {
         double longest = longest(f.of("trousers"), apex, k);
         double cutOff = f.of("trousers") - length;
         List<String> notes = new ArrayList<>();
-        notes.add(String.format(
-                Locale.ROOT,
+        notes.add(Wording.fill(
                 "Longest skirt with a wedge in one piece: (%.0f + %.0f − %.0f)/2 = %.0f mm. Cut off at %.0f mm, a leg leaves %.0f mm; the wedge needs %.0f mm.",
-                f.of("trousers"),
-                apex,
-                k,
-                longest,
-                length,
-                cutOff,
-                high + k));
+                f.of("trousers"), apex, k, longest, length, cutOff, high + k));
         if (length > longest) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "%.0f mm too long for that: piece the wedge, take other cloth, or close the split lower, which makes the thigh tighter.",
                     length - longest));
         }
         if (gap + 2 * f.of("seam") > f.of("legWide")) {
-            notes.add(String.format(
-                    Locale.ROOT,
+            notes.add(Wording.fill(
                     "The wedge is %.0f mm wide at its base with allowances, a cut-off leg %.0f mm: piece it, or take a narrower gap.",
-                    gap + 2 * f.of("seam"),
-                    f.of("legWide")));
+                    gap + 2 * f.of("seam"), f.of("legWide")));
         }
         notes.add(
                 "Try on before the legs are cut: lap the crotch, pin, walk, settle the length. A wrong cut forces another skirt.");

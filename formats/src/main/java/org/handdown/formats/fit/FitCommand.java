@@ -14,6 +14,7 @@ import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /** {@code fit PROBLEM.json --out LAYOUT.json [--seconds 30] [--steps N] [--seed 1] [--threads 2] [--progress]} (docs/formats/fit-format.md). */
 public final class FitCommand {
@@ -81,8 +82,9 @@ public final class FitCommand {
     private static String used(FitLayout layout) {
         Double length = layout.measures().lengthMm();
         return length == null
-                ? "%.1f %% of the cloth used".formatted(100 * layout.measures().utilisation())
-                : "%.0f mm of the cloth's length used".formatted(length);
+                ? Wording.fill(
+                        "%.1f %% of the cloth used", 100 * layout.measures().utilisation())
+                : Wording.fill("%.0f mm of the cloth's length used", length);
     }
 
     private static String oneLine(String text) {
@@ -131,7 +133,7 @@ public final class FitCommand {
             // Answered below, like a number out of range.
         }
         throw new RefusedValueException(
-                option, "is “%s”; it must be a number from %s to %s.".formatted(text, least, most));
+                option, Wording.fill("is “%s”; it must be a number from %s to %s.", text, least, most));
     }
 
     private static String text(Path file) throws IOException {
@@ -159,8 +161,8 @@ public final class FitCommand {
     private static void write(Path out, String text) throws IOException {
         Path folder = java.util.Objects.requireNonNull(out.toAbsolutePath().getParent());
         // Not a temporary file of the library's, which only its owner could read.
-        Path beside = folder.resolve(
-                ".%s.%d".formatted(out.getFileName(), ProcessHandle.current().pid()));
+        Path beside = folder.resolve(Wording.fill(
+                ".%s.%d", out.getFileName(), ProcessHandle.current().pid()));
         try {
             Files.writeString(beside, text, StandardCharsets.UTF_8);
             Files.move(beside, out, StandardCopyOption.REPLACE_EXISTING);

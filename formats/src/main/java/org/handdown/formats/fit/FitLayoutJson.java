@@ -61,7 +61,7 @@ public final class FitLayoutJson {
                 f.get("utilisation").number(),
                 length.isPresent() ? length.number() : null,
                 f.get("seconds").number(0),
-                (long) f.get("seed").number(0));
+                f.get("seed").mark(0));
     }
 
     private static FitLayout.@Nullable GrainRectangle rectangle(JsonField f) {

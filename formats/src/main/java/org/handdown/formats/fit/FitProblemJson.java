@@ -23,6 +23,7 @@ import org.handdown.lay.PanelRun;
 import org.handdown.lay.PieceGrain;
 import org.handdown.lay.Repeat;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Motif;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +61,7 @@ public final class FitProblemJson {
             return JSON.readTree(text);
         } catch (JsonProcessingException e) {
             var at = e.getLocation();
-            String where = at == null ? "" : " (line %d, column %d)".formatted(at.getLineNr(), at.getColumnNr());
+            String where = at == null ? "" : Wording.fill(" (line %d, column %d)", at.getLineNr(), at.getColumnNr());
             throw new RefusedValueException("file", "is not JSON: " + firstLine(e.getOriginalMessage()) + where + ".");
         }
     }
@@ -70,10 +71,24 @@ public final class FitProblemJson {
     }
 
     public static void requireFormat(JsonField file, String format) {
-        String given = file.get("format").text();
-        if (!given.equals(format)) {
-            throw file.get("format").refusal("is “%s”; this program reads “%s”.".formatted(given, format));
+        if (!file.get("format").isPresent()) {
+            throw file.get("format")
+                    .refusal(Wording.fill(
+                            "is not told: this is no file of Hand Down, or not a whole one; a “%s” is wanted here.",
+                            format));
         }
+        String given = file.get("format").text();
+        if (given.equals(format)) {
+            return;
+        }
+        String kind = format.substring(0, format.indexOf('/') + 1);
+        throw file.get("format")
+                .refusal(
+                        given.startsWith(kind)
+                                ? Wording.fill(
+                                        "is “%s”, written by a newer Hand Down; this one reads “%s” and would cut what it does not know. Bring the program up to date first.",
+                                        given, format)
+                                : Wording.fill("is “%s”; a “%s” is wanted here.", given, format));
     }
 
     private static FitPanel panel(JsonField f) {

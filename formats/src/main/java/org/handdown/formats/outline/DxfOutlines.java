@@ -9,6 +9,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -79,7 +80,7 @@ public final class DxfOutlines {
         } catch (NumberFormatException e) {
             // Refused below, like a number that is out of all size.
         }
-        throw new RefusedValueException("file", "“%s” in the drawing is no number.".formatted(text.strip()));
+        throw new RefusedValueException("file", Wording.fill("“%s” in the drawing is no number.", text.strip()));
     }
 
     private void parse(String[] lines) {
@@ -93,7 +94,7 @@ public final class DxfOutlines {
                 code = Integer.parseInt(lines[i].strip());
             } catch (NumberFormatException e) {
                 throw new RefusedValueException(
-                        "file", "Line %d of the file is no group code: this is no ASCII DXF.".formatted(i + 1));
+                        "file", Wording.fill("Line %d of the file is no group code: this is no ASCII DXF.", i + 1));
             }
             String value = lines[i + 1].strip();
             if (code == 0 || code == 2 && value.equals("ENTITIES")) {

@@ -10,6 +10,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Crossing;
 
 /** Gathers the segments of one closed run of a drawing and makes an outline of them, an edge from corner to corner. */
@@ -78,8 +79,9 @@ final class OutlineBuilder {
         if (box.widthMm() > FARTHEST_MM || box.heightMm() > FARTHEST_MM) {
             throw new RefusedValueException(
                     "file",
-                    "“%s” would be %.0f m by %.0f m: the drawing's unit is another one."
-                            .formatted(name, box.widthMm() / 1000, box.heightMm() / 1000));
+                    Wording.fill(
+                            "“%s” would be %.0f m by %.0f m: the drawing's unit is another one.",
+                            name, box.widthMm() / 1000, box.heightMm() / 1000));
         }
         Placement home = new Placement(-box.minX(), -box.minY(), 0, false);
         Crossing sound =

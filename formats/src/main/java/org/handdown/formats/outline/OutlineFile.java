@@ -2,12 +2,12 @@ package org.handdown.formats.outline;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
+import org.handdown.measure.Wording;
 
 /** A panel's outline as a drawing for other programs; one unit is one millimetre. */
 public final class OutlineFile {
@@ -40,8 +40,7 @@ public final class OutlineFile {
                 }
             }
         }
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"0 0 %.3f %.3f\">%n<title>%s</title>%n<path id=\"outline\" fill=\"none\" stroke=\"#000\" stroke-width=\"0.5\" d=\"%s Z\"/>%n</svg>%n",
                 wide,
                 high,
@@ -52,7 +51,7 @@ public final class OutlineFile {
     }
 
     private static String at(Point p, Box box) {
-        return String.format(Locale.ROOT, "%.4f %.4f", p.x() - box.minX() + ROUND_MM, box.maxY() - p.y() + ROUND_MM);
+        return Wording.fill("%.4f %.4f", p.x() - box.minX() + ROUND_MM, box.maxY() - p.y() + ROUND_MM);
     }
 
     /** ASCII DXF R12 with one closed polyline; R12 itself has no unit, newer readers find millimetres in its header. */
@@ -87,7 +86,7 @@ public final class OutlineFile {
     }
 
     private static String number(double mm) {
-        return String.format(Locale.ROOT, "%.4f", mm);
+        return Wording.fill("%.4f", mm);
     }
 
     private static void pairs(StringBuilder dxf, Object... codesAndValues) {

@@ -1,13 +1,13 @@
 package org.handdown.formats.outline;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
@@ -45,14 +45,9 @@ public final class PieceFile {
                 .mapToDouble(p -> p.cutLine().ring().box().heightMm())
                 .max()
                 .orElse(0);
-        StringBuilder svg = new StringBuilder(String.format(
-                Locale.ROOT,
+        StringBuilder svg = new StringBuilder(Wording.fill(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"0 0 %.3f %.3f\" fill=\"none\" stroke=\"#000\" stroke-width=\"0.5\">%n<title>%s</title>%n",
-                wide,
-                high,
-                wide,
-                high,
-                escaped(title)));
+                wide, high, wide, high, escaped(title)));
         group(
                 svg,
                 "cut",
@@ -72,7 +67,7 @@ public final class PieceFile {
     }
 
     private static String path(String id, String d) {
-        return "<path id=\"%s\" d=\"%s\"/>%n".formatted(id, d);
+        return Wording.fill("<path id=\"%s\" d=\"%s\"/>%n", id, d);
     }
 
     private static String ring(Standing s, Ring ring, double high) {
@@ -133,7 +128,7 @@ public final class PieceFile {
     }
 
     private static String at(Point p, Standing s, double high) {
-        return String.format(Locale.ROOT, "%.4f %.4f", p.x() + s.shift.x(), high - p.y() - s.shift.y());
+        return Wording.fill("%.4f %.4f", p.x() + s.shift.x(), high - p.y() - s.shift.y());
     }
 
     private static String escaped(String text) {

@@ -26,6 +26,7 @@ import org.apache.batik.parser.ParseException;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -185,7 +186,8 @@ public final class SvgOutlines {
                     Math.min(wide == null ? Double.MAX_VALUE : wide / w, high == null ? Double.MAX_VALUE : high / h);
             return AffineTransform.getScaleInstance(scale, scale);
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw new RefusedValueException("file", "The drawing's viewBox “%s” is not four numbers.".formatted(view));
+            throw new RefusedValueException(
+                    "file", Wording.fill("The drawing's viewBox “%s” is not four numbers.", view));
         }
     }
 

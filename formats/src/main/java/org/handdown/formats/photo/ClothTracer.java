@@ -13,6 +13,7 @@ import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /**
  * Follows the cloth's edge on a flattened photo. The table's colour is learnt from the picture's rim; a pixel counts as cloth by how far
@@ -104,8 +105,9 @@ public final class ClothTracer {
         double full = share(ring, far, level);
         double contrast = contrast(ring, far, split);
         if (full < SURE_SHARE || contrast < SURE_SHARE) {
-            return unsure("Part of the cloth has the table's colour: %d %% of its edge is clear."
-                    .formatted(Math.round(100 * Math.min(full, contrast))));
+            return unsure(Wording.fill(
+                    "Part of the cloth has the table's colour: %d %% of its edge is clear.",
+                    Math.round(100 * Math.min(full, contrast))));
         }
         return new Traced(ring.counterClockwise().points(), "");
     }

@@ -1,15 +1,17 @@
 package org.handdown.formats.photo;
 
 import boofcv.struct.image.GrayF32;
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import javax.imageio.ImageIO;
@@ -17,6 +19,7 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A picture as colours, upright as it was held.
@@ -70,8 +73,9 @@ public record Photo(int width, int height, int[] rgb) {
         if (pixels > MOST_PIXELS) {
             throw new RefusedValueException(
                     "photo",
-                    "The picture has %d megapixels; at most 60 can be read. Take it with a lower resolution."
-                            .formatted(pixels / 1_000_000));
+                    Wording.fill(
+                            "The picture has %d megapixels; at most 60 can be read. Take it with a lower resolution.",
+                            pixels / 1_000_000));
         }
         if (Math.min(reader.getWidth(0), reader.getHeight(0)) < LEAST_SIDE) {
             throw new RefusedValueException(
@@ -104,13 +108,19 @@ public record Photo(int width, int height, int[] rgb) {
 
     /** The orientation mark of a JPEG, 1 to 8 (Exif 2.3, table of tag 274); 1 where there is none. */
     private static int orientation(byte[] file) {
+        // Only a JPEG carries the mark, and only its Exif part is read: other parts may be packed, and unpack to
+        // anything.
+        if (file.length < 2 || (file[0] & 0xff) != 0xff || (file[1] & 0xff) != 0xd8) {
+            return 1;
+        }
         try {
-            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file), file.length);
+            Metadata metadata =
+                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), List.of(new ExifReader()));
             ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
             return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)
                     : 1;
-        } catch (ImageProcessingException | IOException | MetadataException e) {
+        } catch (JpegProcessingException | IOException | MetadataException e) {
             return 1;
         }
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.Wording;
 import org.handdown.source.Adjustment;
 import org.handdown.source.Construction;
 import org.handdown.source.Fold;
@@ -90,8 +91,8 @@ final class ConstructionJson {
             case "take-out" -> new Adjustment.TakeOut(f.get("part").name());
             default ->
                 throw f.get("what")
-                        .refusal("is “%s”; it must be one of part, join, fold, pocket, lining, take-out."
-                                .formatted(what));
+                        .refusal(Wording.fill(
+                                "is “%s”; it must be one of part, join, fold, pocket, lining, take-out.", what));
         };
     }
 

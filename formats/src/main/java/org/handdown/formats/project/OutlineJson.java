@@ -10,6 +10,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * An outline as JSON: a list of named edges, each with its start and the segments that follow, a line as its end point, a curve as two
@@ -24,7 +25,7 @@ public final class OutlineJson {
     public static Outline read(JsonField f) {
         List<Edge> edges = f.required().list(OutlineJson::edge);
         if (edges.isEmpty() || edges.size() > MOST_EDGES) {
-            throw f.refusal("has %d edges; an outline has from 1 to 300.".formatted(edges.size()));
+            throw f.refusal(Wording.fill("has %d edges; an outline has from 1 to 300.", edges.size()));
         }
         try {
             Outline outline = new Outline(edges);

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.Wording;
 import org.handdown.panel.LegSurvey;
 import org.handdown.panel.PartSurvey;
 import org.handdown.panel.Survey;
@@ -92,7 +93,8 @@ final class PanelsJson {
         }
         if (!TrousersAnatomy.LEGS.contains(id)) {
             throw f.get("id")
-                    .refusal("is “%s”; it must be one of %s.".formatted(id, String.join(", ", TrousersAnatomy.LEGS)));
+                    .refusal(Wording.fill(
+                            "is “%s”; it must be one of %s.", id, String.join(", ", TrousersAnatomy.LEGS)));
         }
         return new LegSurvey(
                 id,

@@ -10,6 +10,7 @@ import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
@@ -116,7 +117,7 @@ final class PieceJson {
 
     private static void requireEdge(JsonField f, List<String> edges, String edge) {
         if (!edges.contains(edge)) {
-            throw f.refusal("names no edge of this piece; it has %s.".formatted(String.join(", ", edges)));
+            throw f.refusal(Wording.fill("names no edge of this piece; it has %s.", String.join(", ", edges)));
         }
     }
 

@@ -152,6 +152,11 @@ public final class ProjectJson {
         return write(project).toString();
     }
 
+    /** A document as it was stored, indented for people, whether or not it can be read as a project. */
+    public static String indented(String document) {
+        return FitProblemJson.parse(document).toPrettyString();
+    }
+
     /** Written for people: indented. */
     public static String prettyText(Project project) {
         return write(project).toPrettyString();

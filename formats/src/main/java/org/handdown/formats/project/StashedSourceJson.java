@@ -17,6 +17,11 @@ public final class StashedSourceJson {
         return new StashedSource(SourceJson.read(f), f.get("idea").text(""));
     }
 
+    /** What a source that may not be readable is called. */
+    public static String named(String text) {
+        return FitProblemJson.parse(text).path("name").asText("a source");
+    }
+
     public static String text(StashedSource source) {
         ObjectNode node = FitProblemJson.JSON.createObjectNode().put("format", FORMAT);
         node.setAll(SourceJson.write(source.source()));

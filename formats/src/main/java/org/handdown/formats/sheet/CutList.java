@@ -3,13 +3,13 @@ package org.handdown.formats.sheet;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.handdown.geometry.Box;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
+import org.handdown.measure.Wording;
 
 /** The cut list as CSV (RFC 4180): every placed copy with its size, then what could not be placed and why. */
 public final class CutList {
@@ -64,7 +64,7 @@ public final class CutList {
     }
 
     private static String number(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return Wording.fill("%.1f", value);
     }
 
     /** A table program must not take a name for a formula. */

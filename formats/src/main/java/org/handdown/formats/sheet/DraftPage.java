@@ -10,6 +10,7 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Piece;
@@ -49,17 +50,14 @@ public final class DraftPage {
         for (BodyMeasure measure : draft.measures()) {
             Wearer.Taken taken = wearer.find(measure).orElseThrow();
             runs.add(new Run(
-                    "%s: %s (%s, ± %s)"
-                            .formatted(
-                                    measure.words(),
-                                    length(taken.mm()),
-                                    taken.origin().words(),
-                                    length(taken.toleranceMm())),
+                    Wording.fill(
+                            "%s: %s (%s, ± %s)",
+                            measure.words(), length(taken.mm()), taken.origin().words(), length(taken.toleranceMm())),
                     false));
         }
         Map<String, Double> values = draft.figures(wearer, choices).values();
         for (Dimension d : draft.dimensions()) {
-            runs.add(new Run("%s: %s".formatted(d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
+            runs.add(new Run(Wording.fill("%s: %s", d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
         }
         heading(runs, "The sums behind it");
         runs.add(new Run(draft.formula(), false));
@@ -67,35 +65,35 @@ public final class DraftPage {
         for (Piece p : design.pieces()) {
             Box box = p.cutLine().ring().box();
             runs.add(new Run(
-                    "%s: cut %d%s from %s, %s × %s"
-                            .formatted(
-                                    p.name(),
-                                    p.quantity(),
-                                    p.pair() ? ", half mirrored" : "",
-                                    p.cloth().words(),
-                                    length(box.widthMm()),
-                                    length(box.heightMm())),
+                    Wording.fill(
+                            "%s: cut %d%s from %s, %s × %s",
+                            p.name(),
+                            p.quantity(),
+                            p.pair() ? ", half mirrored" : "",
+                            p.cloth().words(),
+                            length(box.widthMm()),
+                            length(box.heightMm())),
                     false));
         }
         heading(runs, "It will measure");
         for (Size.Finished s : design.sizes()) {
             runs.add(new Run(
-                    "%s: %s%s"
-                            .formatted(
-                                    s.what(),
-                                    length(s.finishedMm()),
-                                    s.bodyMm() > 0 ? ", body or wish " + length(s.bodyMm()) : ""),
+                    Wording.fill(
+                            "%s: %s%s",
+                            s.what(),
+                            length(s.finishedMm()),
+                            s.bodyMm() > 0 ? ", body or wish " + length(s.bodyMm()) : ""),
                     false));
         }
         heading(runs, "Seams");
         for (DesignSeam.Walk w : design.walks()) {
             runs.add(new Run(
-                    "%s: %s against %s, %s"
-                            .formatted(
-                                    w.seam().name(),
-                                    length(w.oneMm()),
-                                    length(w.otherMm()),
-                                    LengthText.inSentence(w.sentence(), unit)),
+                    Wording.fill(
+                            "%s: %s against %s, %s",
+                            w.seam().name(),
+                            length(w.oneMm()),
+                            length(w.otherMm()),
+                            LengthText.inSentence(w.sentence(), unit)),
                     false));
         }
         if (!design.notes().isEmpty() || !design.cautions().isEmpty()) {
@@ -119,8 +117,8 @@ public final class DraftPage {
     private String text(Dimension d, double value) {
         return switch (d.kind()) {
             case LENGTH -> length(value);
-            case SHARE -> "%.0f %%".formatted(100 * value);
-            case COUNT -> "%.0f".formatted(value);
+            case SHARE -> Wording.fill("%.0f %%", 100 * value);
+            case COUNT -> Wording.fill("%.0f", value);
             case TICK -> value > 0 ? "yes" : "no";
             case CHOICE -> d.options().get((int) value);
         };

@@ -1,6 +1,5 @@
 package org.handdown.formats.sheet;
 
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
@@ -8,6 +7,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitPanel;
 import org.handdown.lay.FitProblem;
+import org.handdown.measure.Wording;
 
 /** The lay as SVG at true size: one user unit is one millimetre, panels side by side, y turned down as SVG wants it. */
 public final class LaySvg {
@@ -26,22 +26,15 @@ public final class LaySvg {
             x += box.widthMm() + BETWEEN_MM;
         }
         double height = high + 2 * BETWEEN_MM;
-        return String.format(
-                Locale.ROOT,
+        return Wording.fill(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 %.2f %.2f\">%n"
                         + "<title>%s</title>%n%s</svg>%n",
-                x,
-                height,
-                x,
-                height,
-                escaped(title),
-                body);
+                x, height, x, height, escaped(title), body);
     }
 
     private static String group(FitProblem problem, FitLayout layout, FitPanel panel, double dx, double dy) {
         StringBuilder g = new StringBuilder();
-        g.append(String.format(
-                Locale.ROOT, "<g id=\"%s\" transform=\"translate(%.3f %.3f)\">%n", escaped(panel.id()), dx, dy));
+        g.append(Wording.fill("<g id=\"%s\" transform=\"translate(%.3f %.3f)\">%n", escaped(panel.id()), dx, dy));
         g.append(path(panel.outline(), "cloth", "fill=\"none\" stroke=\"#777\" stroke-width=\"0.5\""));
         panel.holes().forEach(h -> g.append(path(h, "hole", "fill=\"#ddd\" stroke=\"#777\" stroke-width=\"0.3\"")));
         panel.zones()
@@ -54,19 +47,16 @@ public final class LaySvg {
             Point at = java.util.Objects.requireNonNullElse(
                     org.handdown.geometry.Region.of(piece.ring()).innerPoint(),
                     piece.ring().at(0));
-            g.append(String.format(
-                    Locale.ROOT,
+            g.append(Wording.fill(
                     "<text x=\"%.2f\" y=\"%.2f\" font-size=\"10\" text-anchor=\"middle\">%s</text>%n",
-                    at.x(),
-                    -at.y(),
-                    escaped(piece.name())));
+                    at.x(), -at.y(), escaped(piece.name())));
         }
         return g.append("</g>\n").toString();
     }
 
     private static String path(Ring ring, String title, String look) {
         String points = ring.points().stream()
-                .map(p -> String.format(Locale.ROOT, "%.3f %.3f", p.x(), -p.y()))
+                .map(p -> Wording.fill("%.3f %.3f", p.x(), -p.y()))
                 .collect(Collectors.joining(" L "));
         return "<path d=\"M " + points + " Z\" " + look + "><title>" + escaped(title) + "</title></path>\n";
     }

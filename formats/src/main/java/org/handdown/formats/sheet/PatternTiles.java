@@ -2,12 +2,12 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Mark;
@@ -63,11 +63,9 @@ public final class PatternTiles {
         if (widest > rollMm - 2 * PAGE_MARGIN_MM - OVERLAP_MM) {
             throw new RefusedValueException(
                     "roll",
-                    String.format(
-                            Locale.ROOT,
+                    Wording.fill(
                             "The widest piece is %.0f mm; a roll of %.0f mm is too narrow for it. Print tiles instead.",
-                            widest,
-                            rollMm));
+                            widest, rollMm));
         }
         try {
             return new PatternTiles(title, design, rollMm).pdf();
@@ -136,8 +134,9 @@ public final class PatternTiles {
                     4,
                     3,
                     false,
-                    "%s · page %s · lay the grey line of the next page on this one's edge; print at 100 %%, never “fit to page”"
-                            .formatted(title, number(column, row)));
+                    Wording.fill(
+                            "%s · page %s · lay the grey line of the next page on this one's edge; print at 100 %%, never “fit to page”",
+                            title, number(column, row)));
             page.clip(PAGE_MARGIN_MM, PAGE_MARGIN_MM, tileWidth() + OVERLAP_MM, tileHeight() + OVERLAP_MM);
             if (column == 0 && row == 0) {
                 testSquare(page, shift);

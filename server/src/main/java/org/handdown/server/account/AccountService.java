@@ -88,5 +88,8 @@ public class AccountService implements UserDetailsService {
         if (text.isBlank() || text.length() > LONGEST) {
             throw new RefusedValueException(field, "has from 1 to 120 characters.");
         }
+        if (text.chars().anyMatch(Character::isISOControl)) {
+            throw new RefusedValueException(field, "holds a character that cannot be stored; type it anew.");
+        }
     }
 }

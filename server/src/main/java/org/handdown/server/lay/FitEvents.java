@@ -5,8 +5,11 @@ import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -20,18 +23,25 @@ import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Tells a browser how a run goes, from the database, so that it does not matter which instance runs it. */
 @Component
 class FitEvents {
+    private static final Logger LOG = LoggerFactory.getLogger(FitEvents.class);
     private static final long EVERY_MILLIS = 350;
 
     private final FitRunService runs;
     private final ProjectService projects;
     private final Clock clock;
     private final ScheduledExecutorService ticks = Executors.newScheduledThreadPool(2);
+
+    private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
 
     FitEvents(FitRunService runs, ProjectService projects, Clock clock) {
         this.runs = runs;
@@ -64,10 +74,19 @@ class FitEvents {
         SseEmitter emitter = new SseEmitter(Duration.ofMinutes(20).toMillis());
         Watch watch = new Watch(household, project, emitter);
         ScheduledFuture<?> future = ticks.scheduleWithFixedDelay(watch, 0, EVERY_MILLIS, TimeUnit.MILLISECONDS);
-        emitter.onCompletion(() -> future.cancel(false));
+        open.add(emitter);
+        emitter.onCompletion(() -> {
+            future.cancel(false);
+            open.remove(emitter);
+        });
         emitter.onTimeout(emitter::complete);
         emitter.onError(e -> future.cancel(false));
         return emitter;
+    }
+
+    /** The pages that watch ask again by themselves, another instance or this one once it is back. */
+    void endAll() {
+        open.forEach(SseEmitter::complete);
     }
 
     @PreDestroy
@@ -103,6 +122,9 @@ class FitEvents {
             } catch (IOException | IllegalStateException e) {
                 // The browser went away; nobody is left to tell.
                 emitter.complete();
+            } catch (DataAccessException | TransactionException e) {
+                // The database is away for a while; the next look finds it again.
+                LOG.warn("A run cannot be watched at the moment: {}", e.getMessage());
             } catch (RuntimeException e) {
                 emitter.completeWithError(e);
             }
@@ -111,9 +133,10 @@ class FitEvents {
         private FitEvent event(FitRunMapper.RunRow row) {
             boolean isNew = row.improvements() != seen;
             seen = row.improvements();
-            double gone = Duration.between(row.startedAt().toInstant(), clock.instant())
-                            .toMillis()
-                    / 1e3;
+            OffsetDateTime begun = row.begunAt();
+            double gone = begun == null
+                    ? 0
+                    : Duration.between(begun.toInstant(), clock.instant()).toMillis() / 1e3;
             boolean lays = row.runKind() == RunKind.LAY;
             Say say = Say.to(projects.require(household, project).project());
             offers = isNew ? OfferView.of(row, say) : offers;

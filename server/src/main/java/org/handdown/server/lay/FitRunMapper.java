@@ -26,7 +26,9 @@ interface FitRunMapper {
             String ask,
             @Nullable String answer,
             String message,
-            OffsetDateTime startedAt) {
+            OffsetDateTime startedAt,
+            @Nullable OffsetDateTime begunAt,
+            int attempts) {
         boolean isOver() {
             return !status.equals("waiting") && !status.equals("running");
         }
@@ -58,11 +60,22 @@ interface FitRunMapper {
 
     void answer(@Param("id") UUID id, @Param("answer") String answer, @Param("message") String message);
 
+    /** Tells that it is still at work. */
+    void touch(@Param("id") UUID id);
+
     boolean isCancelAsked(@Param("id") UUID id);
 
+    /** One that waits is over at once; one at work is told. */
     int askCancel(@Param("household") UUID household, @Param("project") UUID project);
 
-    void markRunning(@Param("id") UUID id);
+    /** Begins or takes over; 0 while another run of the household is at work, or where this one is over. */
+    int begin(@Param("id") UUID id);
+
+    /** Back into the queue with what it has: its instance stops, another goes on. */
+    void handBack(@Param("id") UUID id);
+
+    /** Runs of a household that wait or work. */
+    int countActive(@Param("household") UUID household);
 
     void improve(
             @Param("id") UUID id,

@@ -11,6 +11,7 @@ import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
@@ -30,6 +31,9 @@ class FitRunService {
 
     /** Time for a length, half of it with nap and half without. */
     private static final double LENGTH_SECONDS = 24;
+
+    /** One at work and five that wait. */
+    private static final int MOST_OF_A_HOUSEHOLD = 6;
 
     private final FitRunMapper runs;
     private final ProjectService projects;
@@ -62,7 +66,7 @@ class FitRunService {
     private static void requirePinsHold(FitProblem problem) {
         RuleChecker.check(problem, problem.pinned()).stream().findFirst().ifPresent(f -> {
             throw new RefusedValueException(
-                    "pinned", "What is pinned cannot stay: %s Unpin it, or move it first.".formatted(f.message()));
+                    "pinned", Wording.fill("What is pinned cannot stay: %s Unpin it, or move it first.", f.message()));
         });
     }
 
@@ -89,6 +93,11 @@ class FitRunService {
 
     private void begin(
             UUID household, UUID project, RunKind kind, double seconds, double margin, int wanted, String ask) {
+        int own = runs.countActive(household);
+        if (own >= MOST_OF_A_HOUSEHOLD) {
+            throw new RefusedValueException(
+                    "lay", "Six runs of this household wait or work already; let one of them end, or stop it.");
+        }
         UUID run = UUID.randomUUID();
         try {
             runs.insert(run, project, household, kind.word(), seconds, margin, wanted, ask);
@@ -96,7 +105,12 @@ class FitRunService {
             throw new RefusedValueException("lay", "A run is at work for this project; stop it first or wait for it.");
         }
         scheduler.scheduleIfNotExists(
-                FitTask.DESCRIPTOR.instance(run.toString()).build(), clock.instant());
+                FitTask.DESCRIPTOR
+                        .instance(run.toString())
+                        // Turn by turn: whoever has fewer runs before goes first.
+                        .priority(-own)
+                        .build(),
+                clock.instant());
     }
 
     private static double tolerance(Project project) {

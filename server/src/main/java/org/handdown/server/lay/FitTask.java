@@ -1,56 +1,98 @@
 package org.handdown.server.lay;
 
+import com.github.kagkarlsson.scheduler.task.CompletionHandler;
 import com.github.kagkarlsson.scheduler.task.ExecutionContext;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.TaskDescriptor;
-import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import com.github.kagkarlsson.scheduler.task.helper.CustomTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * Runs in the background. A run whose instance was killed is picked up by another, which goes on from the best lay stored so far.
+ * Runs in the background. A household has one at work at a time, and households take turns. A run whose instance was killed is picked up
+ * by another, which goes on from the best lay stored so far; one that has killed its instance three times is given up.
  */
 @Configuration(proxyBeanMethods = false)
 class FitTask {
     static final TaskDescriptor<Void> DESCRIPTOR = TaskDescriptor.of("fit");
     private static final Logger LOG = LoggerFactory.getLogger(FitTask.class);
 
+    private static final int MOST_ATTEMPTS = 3;
+    private static final Duration LOOK_AGAIN = Duration.ofSeconds(1);
+
+    private static final String BROKE =
+            "The run broke down; that is a fault of the program. %s Please try again, or take off what was added last.";
+
+    /** Runs at work in this instance: they share its cores. */
+    private final AtomicInteger atWork = new AtomicInteger();
+
     @Bean
-    OneTimeTask<Void> fittingTask(FitRunMapper runs, LayWork laying, HelpWork helping) {
-        return Tasks.oneTime(DESCRIPTOR)
+    CustomTask<Void> fittingTask(FitRunMapper runs, LayWork laying, HelpWork helping, Clock clock) {
+        return Tasks.custom(DESCRIPTOR)
+                // What breaks down here is the database: the run itself ends with a message. It is tried again, and
+                // counted.
+                .onFailure(new FailureHandler.OnFailureRetryLater<>(Duration.ofSeconds(5)))
                 .execute((instance, context) ->
-                        execute(runs, laying, helping, UUID.fromString(instance.getId()), context));
+                        execute(runs, laying, helping, clock, UUID.fromString(instance.getId()), context));
     }
 
-    /** Searching threads of one run. */
-    static int threads() {
-        return Math.max(1, Runtime.getRuntime().availableProcessors());
+    /** Searching threads of a run, beside the others that are at work here. */
+    private int threads() {
+        return Math.max(1, Runtime.getRuntime().availableProcessors() / Math.max(1, atWork.get()));
     }
 
-    private static void execute(
-            FitRunMapper runs, LayWork laying, HelpWork helping, UUID id, ExecutionContext context) {
+    private CompletionHandler<Void> execute(
+            FitRunMapper runs, LayWork laying, HelpWork helping, Clock clock, UUID id, ExecutionContext context) {
         FitRunMapper.RunRow row = runs.find(id).orElse(null);
         if (row == null || row.isOver()) {
-            return;
+            return new CompletionHandler.OnCompleteRemove<>();
         }
-        runs.markRunning(id);
+        if (row.attempts() >= MOST_ATTEMPTS) {
+            runs.close(id, "failed", Wording.fill(BROKE, laying.handOver(row)));
+            return new CompletionHandler.OnCompleteRemove<>();
+        }
+        if (runs.begin(id) == 0) {
+            // Another of this household is at work; this one's turn comes.
+            return later(clock);
+        }
         RunProgress progress =
                 new RunProgress(runs, id, () -> context.getSchedulerState().isShuttingDown());
+        atWork.incrementAndGet();
         try {
-            String message = row.runKind() == RunKind.LAY ? laying.work(row, progress) : helping.work(row, progress);
+            FitRunMapper.RunRow begun = runs.find(id).orElse(row);
+            String message = begun.runKind() == RunKind.LAY
+                    ? laying.work(begun, progress, threads())
+                    : helping.work(begun, progress, threads());
+            if (progress.isBrokenOff()) {
+                runs.handBack(id);
+                return later(clock);
+            }
             runs.close(id, progress.isCancelled() ? "cancelled" : "done", message);
         } catch (RefusedValueException e) {
-            runs.close(id, "failed", String.valueOf(e.getMessage()));
-        } catch (RuntimeException e) {
+            runs.close(id, "failed", e.getMessage() + " " + laying.handOver(row));
+        } catch (RuntimeException | Error e) {
             LOG.error("Run {} failed", id, e);
             runs.close(
                     id,
                     "failed",
-                    "The run broke down; that is a fault of the program. The lay before it is untouched.");
+                    Wording.fill(BROKE, laying.handOver(runs.find(id).orElse(row))));
+        } finally {
+            atWork.decrementAndGet();
         }
+        return new CompletionHandler.OnCompleteRemove<>();
+    }
+
+    private static CompletionHandler<Void> later(Clock clock) {
+        return (complete, operations) ->
+                operations.reschedule(complete, clock.instant().plus(LOOK_AGAIN));
     }
 }

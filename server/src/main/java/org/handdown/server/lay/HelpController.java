@@ -181,7 +181,7 @@ class HelpController {
         if (after == null) {
             throw new RefusedValueException("index", "There is nothing to take over from it.");
         }
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "what helps", project -> {
+        return projects.edit(user.householdId(), id, version, "what helps", project -> {
             if (!holds(run, project)) {
                 throw new RefusedValueException(
                         "index", "Panels, pieces or the lay have changed since this was found; ask again.");
@@ -191,6 +191,6 @@ class HelpController {
             Project changed = panels == null ? project : project.withPanels(panels);
             changed = pieces == null ? changed : changed.withPieces(pieces);
             return changed.withLay(lay(after));
-        }));
+        });
     }
 }

@@ -1,11 +1,11 @@
 package org.handdown.server.lay;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Dimension;
@@ -33,59 +33,65 @@ class HelpWork {
         this.trialSeconds = trialSeconds;
     }
 
-    private static Effort effort(FitRunMapper.RunRow row, double seconds) {
-        return new Effort(seconds, Long.MAX_VALUE, row.id().getLeastSignificantBits(), FitTask.threads());
+    private static Effort effort(FitRunMapper.RunRow row, double seconds, int threads) {
+        return new Effort(seconds, Long.MAX_VALUE, row.id().getLeastSignificantBits(), threads);
     }
 
     /** @return what there is to tell at the end; may be empty */
-    String work(FitRunMapper.RunRow row, RunProgress progress) {
+    String work(FitRunMapper.RunRow row, RunProgress progress, int threads) {
         Project project = projects.require(row.householdId(), row.projectId()).project();
         JsonNode ask = FitProblemJson.parse(row.ask());
         long end = System.nanoTime() + (long) (row.seconds() * 1e9);
         BooleanSupplier stop = () -> progress.isToStop() || System.nanoTime() > end;
         return switch (row.runKind()) {
-            case REMEDIES -> remedies(row, project, ask, progress, stop);
-            case LARGEST -> largest(row, project, ask, progress, stop);
-            case LENGTH -> length(row, project, ask, progress);
+            case REMEDIES -> remedies(effort(row, trialSeconds, threads), project, ask, progress, stop);
+            case LARGEST -> largest(effort(row, trialSeconds, threads), project, ask, progress, stop);
+            case LENGTH -> length(effort(row, row.seconds() / 2, threads), project, ask, progress);
             case LAY -> throw new IllegalStateException("Impossible state: laying is no help.");
         };
     }
 
-    private String remedies(
-            FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
+    private String remedies(Effort effort, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
         RunAnswer[] answer = {RunAnswer.NONE};
         String piece = ask.path("piece").asText();
-        new Remedies(project, piece, effort(row, trialSeconds), stop, remedy -> {
+        new Remedies(project, piece, effort, stop, remedy -> {
                     answer[0] = answer[0].and(RunAnswer.Offer.changing(
                             remedy.kind().name(), remedy.words(), remedy.kind().cost(), remedy.after()));
                     progress.answer(answer[0], "");
                 })
                 .find();
+        // Whatever was cut short has tried some things only; that nothing helps may be said of all of them alone.
+        boolean complete = !stop.getAsBoolean();
+        if (!complete) {
+            return answer[0].offers().isEmpty()
+                    ? "Nothing was found in the time there was; not everything was tried. Ask again to go on trying."
+                    : "Not everything was tried in the time there was.";
+        }
         return answer[0].offers().isEmpty()
-                ? "Nothing that keeps the garment as it is lets the %s lie: it takes more cloth, another source or another style."
-                        .formatted(piece.replace('-', ' '))
+                ? Wording.fill(
+                        "Nothing that keeps the garment as it is lets the %s lie: it takes more cloth, another source or another style.",
+                        piece.replace('-', ' '))
                 : "";
     }
 
-    private String largest(
-            FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
+    private String largest(Effort effort, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
         int order = ask.path("order").asInt();
         String id = ask.path("dimension").asText();
         LargestThatFits search = new LargestThatFits(
-                effort(row, trialSeconds),
+                effort,
                 stop,
-                value -> progress.answer(
-                        RunAnswer.NONE, String.format(Locale.ROOT, "Trying %s …", words(project, order, id, value))));
+                value ->
+                        progress.answer(RunAnswer.NONE, Wording.fill("Trying %s …", words(project, order, id, value))));
         LargestThatFits.Largest largest = search.of(project, order, id);
         Project after = largest.after();
         if (after == null) {
             return largest.stops() + " See what would help first.";
         }
-        String words = "%s goes up to %s; now %s."
-                .formatted(
-                        name(project, order, id),
-                        words(project, order, id, largest.value()),
-                        words(project, order, id, largest.from()));
+        String words = Wording.fill(
+                "%s goes up to %s; now %s.",
+                name(project, order, id),
+                words(project, order, id, largest.value()),
+                words(project, order, id, largest.from()));
         progress.answer(RunAnswer.NONE.and(RunAnswer.Offer.changing("LARGEST", words, largest.stops(), after)), "");
         return "";
     }
@@ -104,13 +110,13 @@ class HelpWork {
 
     private static String words(Project project, int order, String id, double value) {
         return switch (dimension(project, order, id).kind()) {
-            case LENGTH -> String.format(Locale.ROOT, "%.0f mm", value);
-            case SHARE -> String.format(Locale.ROOT, "%.0f %%", 100 * value);
-            default -> String.format(Locale.ROOT, "%.0f", value);
+            case LENGTH -> Wording.fill("%.0f mm", value);
+            case SHARE -> Wording.fill("%.0f %%", 100 * value);
+            default -> Wording.fill("%.0f", value);
         };
     }
 
-    private static String length(FitRunMapper.RunRow row, Project project, JsonNode ask, RunProgress progress) {
+    private static String length(Effort effort, Project project, JsonNode ask, RunProgress progress) {
         Source source = project.source();
         Design design = new Workroom(project)
                 .design()
@@ -123,35 +129,31 @@ class HelpWork {
                 cloth,
                 PieceCloth.valueOf(ask.path("cloth").asText()),
                 width,
-                effort(row, row.seconds() / 2),
+                effort,
                 progress::isToStop,
                 length -> {
                     if (length < told[0] - 5) {
                         told[0] = length;
-                        progress.answer(RunAnswer.NONE, String.format(Locale.ROOT, "Down to %.0f mm …", length));
+                        progress.answer(RunAnswer.NONE, Wording.fill("Down to %.0f mm …", length));
                     }
                 });
         String saved = needed.savedByTurning() < 0.005
                 ? "Turning pieces round saves nothing."
-                : String.format(Locale.ROOT, "Turning pieces round saves %.0f %%.", 100 * needed.savedByTurning());
+                : Wording.fill("Turning pieces round saves %.0f %%.", 100 * needed.savedByTurning());
         RunAnswer answer = RunAnswer.NONE
                 .and(RunAnswer.Offer.showing(
                         "WITH_NAP",
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "All one way: %.0f mm of cloth %.0f mm wide.",
-                                Math.ceil(needed.withNap().lengthMm()),
-                                width),
+                                Math.ceil(needed.withNap().lengthMm()), width),
                         "For pile, nap and one-way prints.",
                         needed.withNap().problem(),
                         needed.withNap().layout()))
                 .and(RunAnswer.Offer.showing(
                         "WITHOUT_NAP",
-                        String.format(
-                                Locale.ROOT,
+                        Wording.fill(
                                 "Both ways: %.0f mm of cloth %.0f mm wide.",
-                                Math.ceil(needed.withoutNap().lengthMm()),
-                                width),
+                                Math.ceil(needed.withoutNap().lengthMm()), width),
                         saved,
                         needed.withoutNap().problem(),
                         needed.withoutNap().layout()));

@@ -56,7 +56,7 @@ class KeptLayController {
             @RequestBody PinRequest body) {
         String name = Typed.text(body.piece) + "#" + body.copy;
         String what = body.pinned ? "a piece pinned" : "a piece unpinned";
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, project -> {
+        return projects.edit(user.householdId(), id, version, what, project -> {
             Project.Lay lay = lay(project);
             if (lay.layout().placements().stream().noneMatch(p -> p.name().equals(name))) {
                 throw new RefusedValueException("piece", "does not lie anywhere; put it down first, then pin it.");
@@ -68,7 +68,7 @@ class KeptLayController {
                 pinned.remove(name);
             }
             return project.withLay(lay.withPinned(pinned));
-        }));
+        });
     }
 
     record KeepLayRequest(@Nullable String name) {}
@@ -80,12 +80,12 @@ class KeptLayController {
             @PathVariable("id") UUID id,
             @RequestParam("version") long version,
             @RequestBody KeepLayRequest body) {
-        return ProjectViews.of(projects.edit(
+        return projects.edit(
                 user.householdId(),
                 id,
                 version,
                 "a lay kept",
-                project -> project.keepingLay(Typed.text(body.name).strip(), clock.instant())));
+                project -> project.keepingLay(Typed.text(body.name).strip(), clock.instant()));
     }
 
     private static Project.KeptLay kept(Project project, int index) {
@@ -112,12 +112,12 @@ class KeptLayController {
             @PathVariable("id") UUID id,
             @PathVariable("index") int index,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.edit(
+        return projects.edit(
                 user.householdId(),
                 id,
                 version,
                 "another lay taken up",
-                project -> project.takingUp(kept(project, index))));
+                project -> project.takingUp(kept(project, index)));
     }
 
     @DeleteMapping("/kept/{index}")
@@ -126,10 +126,10 @@ class KeptLayController {
             @PathVariable("id") UUID id,
             @PathVariable("index") int index,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a kept lay let go", project -> {
+        return projects.edit(user.householdId(), id, version, "a kept lay let go", project -> {
             Project.KeptLay gone = kept(project, index);
             return project.withKept(
                     project.kept().stream().filter(k -> k != gone).toList());
-        }));
+        });
     }
 }

@@ -14,13 +14,14 @@ import org.handdown.lay.FitProblem;
 import org.handdown.lay.HandLay;
 import org.handdown.lay.Placed;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
-import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
 import org.handdown.server.web.BreaksRulesException;
+import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -48,11 +49,13 @@ class LayController {
     private final ProjectService projects;
     private final FitRunService runs;
     private final FitEvents events;
+    private final Ceiling ceiling;
 
-    LayController(ProjectService projects, FitRunService runs, FitEvents events) {
+    LayController(ProjectService projects, FitRunService runs, FitEvents events, Ceiling ceiling) {
         this.projects = projects;
         this.runs = runs;
         this.events = events;
+        this.ceiling = ceiling;
     }
 
     /** @param sure keeps the pieces as far off the panels' edges as their measures may be off */
@@ -111,7 +114,7 @@ class LayController {
                     .findFirst()
                     .orElseThrow(() -> new RefusedValueException("piece", "is not one of this lay's pieces."));
             if (copy < 0 || copy >= asked.quantity()) {
-                throw new RefusedValueException("copy", "must be from 0 to %d.".formatted(asked.quantity() - 1));
+                throw new RefusedValueException("copy", Wording.fill("must be from 0 to %d.", asked.quantity() - 1));
             }
             boolean knownVariant = asked.variants().stream().anyMatch(v -> v.id().equals(variant));
             boolean knownPanel = problem.panels().stream().anyMatch(p -> p.id().equals(panel));
@@ -181,7 +184,8 @@ class LayController {
         Project project = projects.require(user.householdId(), id).project();
         Project.Lay lay = lay(project);
         Say say = Say.to(project);
-        AllowedSpots spots = new HandLay(lay.problem(), lay.layout()).allowed(body.toPlaced(lay.problem()));
+        AllowedSpots spots =
+                ceiling.under(() -> new HandLay(lay.problem(), lay.layout()).allowed(body.toPlaced(lay.problem())));
         return new AllowedView(
                 rings(spots.areas()),
                 spots.lines().stream().map(Say::points).toList(),
@@ -221,7 +225,7 @@ class LayController {
             @PathVariable("id") UUID id,
             @RequestParam("version") long version,
             @RequestBody MoveRequest body) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a piece moved", project -> {
+        return projects.edit(user.householdId(), id, version, "a piece moved", project -> {
             Project.Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             Placed held = body.toPlaced(lay.problem());
@@ -230,7 +234,7 @@ class LayController {
                 throw new BreaksRulesException(words(project, findings));
             }
             return project.withLay(lay.movedTo(hand.with(held)));
-        }));
+        });
     }
 
     /** Takes a copy off the cloth. */
@@ -241,10 +245,10 @@ class LayController {
             @PathVariable("piece") String piece,
             @PathVariable("copy") int copy,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a piece taken off", project -> {
+        return projects.edit(user.householdId(), id, version, "a piece taken off", project -> {
             Project.Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             return project.withLay(lay.movedTo(hand.without(piece, copy)));
-        }));
+        });
     }
 }

@@ -1,12 +1,15 @@
 package org.handdown.server.photo;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.handdown.formats.photo.FlatPhoto;
 import org.handdown.formats.photo.PhotoTracing;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.photo.PhotoService.Sheet;
 import org.handdown.server.photo.PhotoService.Stored;
@@ -27,6 +30,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MultipartFile;
 
 /** Photos of panels: taken, corrected, traced. */
@@ -80,15 +84,14 @@ class PhotoController {
             @RequestParam("photo") MultipartFile photo,
             @RequestParam("sheet") Sheet sheet,
             @RequestParam(name = "width", defaultValue = "") String width,
-            @RequestParam(name = "height", defaultValue = "") String height)
-            throws IOException {
+            @RequestParam(name = "height", defaultValue = "") String height) {
         Say say = say(user, id);
         Typed typed = new Typed(say.unit());
         return view(
                 photos.store(
                         user.householdId(),
                         id,
-                        photo.getBytes(),
+                        () -> bytes(photo),
                         sheet,
                         mm(typed, "sheet.width", width, sheet),
                         mm(typed, "sheet.height", height, sheet)),
@@ -112,7 +115,8 @@ class PhotoController {
             throw new RefusedValueException("camera.tilt", "The camera is tilted by 0 to 35 degrees.");
         }
         if (!table.isEmpty() && !table.matches("#[0-9a-fA-F]{6}")) {
-            throw new RefusedValueException("camera.table", "“%s” is no colour; write it as #d9cbb2.".formatted(table));
+            throw new RefusedValueException(
+                    "camera.table", Wording.fill("“%s” is no colour; write it as #d9cbb2.", table));
         }
         return view(
                 photos.simulated(
@@ -134,29 +138,52 @@ class PhotoController {
         return view(photos.find(user.householdId(), id, photo), say(user, id));
     }
 
-    private static ResponseEntity<byte[]> jpeg(byte[] picture) {
+    private static byte[] bytes(MultipartFile file) {
+        try {
+            return file.getBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A picture that the browser has already is neither read nor worked out again. */
+    private static @Nullable ResponseEntity<byte[]> jpeg(WebRequest request, String mark, Supplier<byte[]> picture) {
+        if (request.checkNotModified("\"" + mark + "\"")) {
+            return null;
+        }
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
+                .eTag(mark)
                 .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(picture);
+                .body(picture.get());
     }
 
     @GetMapping("/{photo}/picture.jpg")
+    @Nullable
     ResponseEntity<byte[]> picture(
+            WebRequest request,
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
             @PathVariable("photo") UUID photo,
             @RequestParam(name = "full", defaultValue = "false") boolean full) {
-        return jpeg(full ? photos.full(user.householdId(), id, photo) : photos.shown(user.householdId(), id, photo));
+        PhotoService.Stored stored = photos.find(user.householdId(), id, photo);
+        return jpeg(
+                request,
+                stored.row().id() + (full ? "-full" : "-shown"),
+                () -> full ? photos.full(user.householdId(), id, photo) : photos.shown(user.householdId(), id, photo));
     }
 
     /** The picture brought square by its sheet. */
     @GetMapping("/{photo}/flat.jpg")
+    @Nullable
     ResponseEntity<byte[]> flat(
+            WebRequest request,
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
             @PathVariable("photo") UUID photo) {
-        return jpeg(photos.flat(user.householdId(), id, photo));
+        PhotoService.Stored stored = photos.find(user.householdId(), id, photo);
+        String mark = stored.row().id() + "-" + Integer.toHexString(stored.row().hashCode());
+        return jpeg(request, mark, () -> photos.flat(user.householdId(), id, photo));
     }
 
     /** @param tolerance how far the outline's lines and curves may be from the edge that was seen; empty for 1 mm */

@@ -12,7 +12,9 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -30,6 +32,7 @@ import org.handdown.panel.Panel;
 import org.handdown.project.Workroom;
 import org.handdown.server.photo.PhotoMapper.PhotoRow;
 import org.handdown.server.project.ProjectService;
+import org.handdown.server.web.BusyException;
 import org.handdown.server.web.NotThereException;
 import org.springframework.stereotype.Service;
 
@@ -39,11 +42,12 @@ class PhotoService {
     private static final int MOST_PHOTOS = 30;
     private static final float QUALITY = 0.92f;
     private static final int SHOWN_PX = 1600;
+    private static final int LONGEST_WAIT_SECONDS = 4;
 
     private final PhotoMapper mapper;
     private final ProjectService projects;
     private final ObjectMapper json;
-    private final ReentrantLock oneAtATime = new ReentrantLock();
+    private final Semaphore oneAtATime = new Semaphore(1, true);
 
     PhotoService(PhotoMapper mapper, ProjectService projects, ObjectMapper json) {
         this.mapper = mapper;
@@ -71,14 +75,10 @@ class PhotoService {
     /** @param corners empty where the sheet was not found */
     record Stored(PhotoRow row, List<Point> corners) {}
 
-    Stored store(UUID household, UUID project, byte[] file, Sheet sheet, double widthMm, double heightMm) {
+    /** @param file read only once it is this picture's turn */
+    Stored store(UUID household, UUID project, Supplier<byte[]> file, Sheet sheet, double widthMm, double heightMm) {
         projects.require(household, project);
-        oneAtATime.lock();
-        try {
-            return keep(household, project, Photo.read(file), sheet, sheet.of(widthMm, heightMm));
-        } finally {
-            oneAtATime.unlock();
-        }
+        return alone(() -> keep(household, project, Photo.read(file.get()), sheet, sheet.of(widthMm, heightMm)));
     }
 
     /** A picture of one of the project's panels from the simulated camera. */
@@ -101,12 +101,25 @@ class PhotoService {
                 2.5,
                 true,
                 7);
-        oneAtATime.lock();
+        return alone(() ->
+                keep(household, project, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet()));
+    }
+
+    /** One picture at a time; who waits longer than people do is told so, and holds nothing meanwhile. */
+    private <T> T alone(Supplier<T> work) {
         try {
-            return keep(
-                    household, project, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet());
+            if (!oneAtATime.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new BusyException(
+                        "Other pictures are being worked on. Nothing was stored; try again in a few seconds.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException("The program is stopping. Nothing was stored; try again in a few seconds.");
+        }
+        try {
+            return work.get();
         } finally {
-            oneAtATime.unlock();
+            oneAtATime.release();
         }
     }
 
@@ -142,12 +155,7 @@ class PhotoService {
 
     /** As a JPEG of up to 1600 pixels, or a square of the full picture about a place. */
     byte[] shown(UUID household, UUID project, UUID id) {
-        oneAtATime.lock();
-        try {
-            return jpeg(smaller(picture(household, project, id).toImage()));
-        } finally {
-            oneAtATime.unlock();
-        }
+        return alone(() -> jpeg(smaller(picture(household, project, id).toImage())));
     }
 
     byte[] full(UUID household, UUID project, UUID id) {
@@ -157,15 +165,12 @@ class PhotoService {
     }
 
     byte[] flat(UUID household, UUID project, UUID id) {
-        oneAtATime.lock();
-        try {
+        return alone(() -> {
             Stored stored = find(household, project, id);
             Photo photo = picture(household, project, id);
             SheetFinder.Found sheet = sheet(photo, stored);
             return jpeg(FlatPhoto.of(photo, sheet.view()).toPhoto().toImage());
-        } finally {
-            oneAtATime.unlock();
-        }
+        });
     }
 
     /** The sheet where its corners are known: found again where nobody moved them, for then the lens is told best. */
@@ -209,15 +214,12 @@ class PhotoService {
                 known.widthMm(),
                 known.heightMm(),
                 text(corners));
-        oneAtATime.lock();
-        try {
+        return alone(() -> {
             Photo photo = picture(household, project, id);
             SheetFinder.Found found = sheet(photo, new Stored(row, corners));
             mapper.setSheet(household, project, row);
             return PhotoTracing.of(photo, found, known, toleranceMm);
-        } finally {
-            oneAtATime.unlock();
-        }
+        });
     }
 
     private String text(List<Point> corners) {

@@ -4,18 +4,19 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.ButtonRow;
 import org.handdown.reuse.Coincidence;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Closure;
@@ -42,9 +43,11 @@ class AdviceController {
     private static final int ANSWERS = 4;
 
     private final ProjectService projects;
+    private final Ceiling ceiling;
 
-    AdviceController(ProjectService projects) {
+    AdviceController(ProjectService projects, Ceiling ceiling) {
         this.projects = projects;
+        this.ceiling = ceiling;
     }
 
     private static UnpickPlan plan(Workroom room) {
@@ -144,21 +147,18 @@ class AdviceController {
             how.put(j.id(), cutting ? JoinDecision.CUT_AWAY : JoinDecision.UNPICK);
             minutes.put(j.id(), cutting ? cut : unpick);
         });
-        List<LeastOpening.Answer> answers;
-        if (body.count > 0) {
-            Typed typed = new Typed(Say.to(stored.project()).unit());
-            answers = LeastOpening.forSize(
-                    anatomy,
-                    body.count,
-                    typed.mm("size.width", body.width),
-                    typed.mm("size.length", body.length),
-                    orNone(body.closed),
-                    minutes,
-                    ANSWERS);
-        } else {
-            LeastOpening.Want want = new LeastOpening.Want(flat, loose, orNone(body.closed));
-            answers = new LeastOpening(anatomy, want, minutes).best(ANSWERS);
-        }
+        LengthUnit unit = Say.to(stored.project()).unit();
+        List<LeastOpening.Answer> answers = ceiling.under(() -> body.count > 0
+                ? LeastOpening.forSize(
+                        anatomy,
+                        body.count,
+                        new Typed(unit).mm("size.width", body.width),
+                        new Typed(unit).mm("size.length", body.length),
+                        orNone(body.closed),
+                        minutes,
+                        ANSWERS)
+                : new LeastOpening(anatomy, new LeastOpening.Want(flat, loose, orNone(body.closed)), minutes)
+                        .best(ANSWERS));
         if (answers.isEmpty()) {
             throw new RefusedValueException(
                     "closed", "With these joins kept closed no part of it can lie flat; let one of them go.");
@@ -173,7 +173,7 @@ class AdviceController {
                     joins,
                     answer.open().stream().map(j -> anatomy.join(j).name()).toList(),
                     answer.minutes(),
-                    over < 0.05 ? "" : String.format(Locale.ROOT, "%.0f min more than the least", Math.max(1, over))));
+                    over < 0.05 ? "" : Wording.fill("%.0f min more than the least", Math.max(1, over))));
         }
         return views;
     }
@@ -184,7 +184,7 @@ class AdviceController {
 
     private static void requirePart(Anatomy anatomy, String part) {
         if (anatomy.findPart(part).isEmpty()) {
-            throw new RefusedValueException("flat", "This source has no part “%s”.".formatted(part));
+            throw new RefusedValueException("flat", Wording.fill("This source has no part “%s”.", part));
         }
     }
 

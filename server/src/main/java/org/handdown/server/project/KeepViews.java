@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
+import org.handdown.measure.Wording;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
 import org.handdown.reuse.Use;
@@ -71,8 +71,7 @@ final class KeepViews {
         double mm = k.kind().crossingMm(clothMm);
         return mm <= MACHINE_MM
                 ? ""
-                : String.format(
-                        Locale.ROOT, "A seam across it is %.0f mm thick: let seams miss it, or sew there by hand.", mm);
+                : Wording.fill("A seam across it is %.0f mm thick: let seams miss it, or sew there by hand.", mm);
     }
 
     private WantView want(Want want, List<Keeper> keepers, List<Use> uses) {
@@ -108,8 +107,7 @@ final class KeepViews {
         return room.anatomy().stream()
                 .flatMap(a -> a.joins().stream())
                 .filter(j -> j.traits().contains(Join.Trait.TOPSTITCHED))
-                .map(j -> String.format(
-                        Locale.ROOT,
+                .map(j -> Wording.fill(
                         "As on the %s: %d row%s of %s, the first %s from the edge%s, stitches 3 mm long, thread of the old colour.",
                         j.name(),
                         j.rows(),

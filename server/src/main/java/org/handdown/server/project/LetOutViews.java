@@ -2,6 +2,7 @@ package org.handdown.server.project;
 
 import java.util.List;
 import java.util.Objects;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -50,12 +51,14 @@ final class LetOutViews {
                                 o.getKey(),
                                 anatomy.join(o.getKey()).name(),
                                 o.getValue().map(Stretches::parts).orElse(List.of()).stream()
-                                        .map(s -> "%s to %s".formatted(say.length(s.fromMm()), say.length(s.toMm())))
+                                        .map(s ->
+                                                Wording.fill("%s to %s", say.length(s.fromMm()), say.length(s.toMm())))
                                         .toList()))
                         .toList(),
                 letOut.bands().entrySet().stream()
-                        .map(b -> "The %s must grow by %s: an insert, or a new band."
-                                .formatted(b.getKey().replace('-', ' '), say.length(b.getValue())))
+                        .map(b -> Wording.fill(
+                                "The %s must grow by %s: an insert, or a new band.",
+                                b.getKey().replace('-', ' '), say.length(b.getValue())))
                         .toList(),
                 say.length(letOut.gainMm()),
                 letOut.budget().levels().stream().map(l -> budget(l, wish)).toList(),
@@ -72,7 +75,7 @@ final class LetOutViews {
                 say.length(level.mostMm()),
                 wanted == 0 ? "" : say.length(wanted),
                 level.releases().stream()
-                        .map(r -> "%s: %s".formatted(r.name(), say.length(r.mostMm())))
+                        .map(r -> Wording.fill("%s: %s", r.name(), say.length(r.mostMm())))
                         .toList());
     }
 
@@ -112,11 +115,11 @@ final class LetOutViews {
 
     private RefoldView refold(LetOut.Refold r, Anatomy anatomy) {
         return new RefoldView(
-                "%s of the %s, along its %s"
-                        .formatted(
-                                r.fold().kind().words() + "s",
-                                anatomy.part(r.fold().part()).name(),
-                                r.fold().edge()),
+                Wording.fill(
+                        "%s of the %s, along its %s",
+                        r.fold().kind().words() + "s",
+                        anatomy.part(r.fold().part()).name(),
+                        r.fold().edge()),
                 r.fold().part(),
                 r.flatMm(),
                 r.middlesMm(),

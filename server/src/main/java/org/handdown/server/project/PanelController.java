@@ -11,6 +11,7 @@ import org.handdown.formats.outline.OutlineFile;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Range;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Pressing;
 import org.handdown.panel.Reshaping;
@@ -65,13 +66,13 @@ class PanelController {
     private static int at(Project.MeasuredPanels measured, String id) {
         int at = measured.surveys().stream().map(Survey::id).toList().indexOf(id);
         if (at < 0) {
-            throw new NotThereException("There is no panel called “%s”.".formatted(id));
+            throw new NotThereException(Wording.fill("There is no panel called “%s”.", id));
         }
         return at;
     }
 
     private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+        return projects.edit(user.householdId(), id, version, what, change);
     }
 
     private ProjectView survey(
@@ -151,7 +152,7 @@ class PanelController {
                 .panels().stream()
                         .filter(p -> p.id().equals(id))
                         .findFirst()
-                        .orElseThrow(() -> new NotThereException("There is no panel called “%s”.".formatted(id)));
+                        .orElseThrow(() -> new NotThereException(Wording.fill("There is no panel called “%s”.", id)));
     }
 
     /** Puts others in the place of one panel; {@code gone} parts are not proposed again. */

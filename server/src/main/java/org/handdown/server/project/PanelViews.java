@@ -7,6 +7,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Carried;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Grain;
@@ -88,8 +89,9 @@ final class PanelViews {
             return "";
         }
         double free = usable.stream().mapToDouble(Usable::areaMm2).sum();
-        return "%s usable: %.0f %% of the source’s %s."
-                .formatted(Say.area(free), Math.min(999, 100 * free / source), Say.area(source));
+        return Wording.fill(
+                "%s usable: %.0f %% of the source’s %s.",
+                Say.area(free), Math.min(999, 100 * free / source), Say.area(source));
     }
 
     private PanelView panel(Panel panel, Usable good, Survey survey, double source) {
@@ -101,7 +103,7 @@ final class PanelViews {
         TapeViews tape = new TapeViews(say);
         List<FigureView> figures = new ArrayList<>(tape.usable(good));
         if (source > 0) {
-            figures.add(new FigureView("share of the source", "%.0f %%".formatted(100 * good.areaMm2() / source)));
+            figures.add(new FigureView("share of the source", Wording.fill("%.0f %%", 100 * good.areaMm2() / source)));
         }
         return new PanelView(
                 panel.id(),

@@ -80,7 +80,7 @@ class PatternController {
     }
 
     private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+        return projects.edit(user.householdId(), id, version, what, change);
     }
 
     private static LengthUnit unit(Project project) {

@@ -14,6 +14,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Brought;
 import org.handdown.pattern.CutGrain;
@@ -60,7 +61,7 @@ final class PatternRequests {
                         .filter(d -> d.id().equals(id))
                         .findFirst()
                         .orElseThrow(() -> new RefusedValueException(
-                                "choices." + id, "The %s has no such dimension.".formatted(draft.words())));
+                                "choices." + id, Wording.fill("The %s has no such dimension.", draft.words())));
                 if (Typed.text(text).isEmpty()) {
                     all.remove(id);
                 } else {
@@ -87,7 +88,7 @@ final class PatternRequests {
                 return Typed.percent(field, text);
             }
             if (!plain.matches("\\d{1,3}(\\.\\d{1,4})?")) {
-                throw new RefusedValueException(field, "“%s” is no number; write 2 or 85 %%.".formatted(plain));
+                throw new RefusedValueException(field, Wording.fill("“%s” is no number; write 2 or 85 %%.", plain));
             }
             return Double.parseDouble(plain);
         }
@@ -292,7 +293,7 @@ final class PatternRequests {
         private static double number(String field, @Nullable String text) {
             String plain = Typed.text(text).replace(',', '.');
             if (!plain.matches("\\d{1,2}(\\.\\d{1,3})?")) {
-                throw new RefusedValueException(field, "“%s” is no ratio; write 2 or 0.85.".formatted(plain));
+                throw new RefusedValueException(field, Wording.fill("“%s” is no ratio; write 2 or 0.85.", plain));
             }
             return Double.parseDouble(plain);
         }
@@ -312,8 +313,9 @@ final class PatternRequests {
             if (meaning == null) {
                 throw new RefusedValueException(
                         "brought.meaning",
-                        "Say of “%s” whether its line is the one to cut or the one to sew along; it is never guessed."
-                                .formatted(Typed.text(name)));
+                        Wording.fill(
+                                "Say of “%s” whether its line is the one to cut or the one to sew along; it is never guessed.",
+                                Typed.text(name)));
             }
             Piece piece = new Brought(
                             Typed.id("brought.name", name),

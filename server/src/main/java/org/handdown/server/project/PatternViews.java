@@ -1,11 +1,11 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.handdown.body.Fit;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -58,8 +58,9 @@ final class PatternViews {
     private String byTheMetre(Design.Need need) {
         return need.widestMm() > Design.Need.USUAL_WIDTH_MM
                 ? ""
-                : "about %s of cloth %s wide"
-                        .formatted(say.length(need.lengthMm()), say.length(Design.Need.USUAL_WIDTH_MM));
+                : Wording.fill(
+                        "about %s of cloth %s wide",
+                        say.length(need.lengthMm()), say.length(Design.Need.USUAL_WIDTH_MM));
     }
 
     private PatternView.WalkView walk(DesignSeam.Walk walk, Design design) {
@@ -113,7 +114,7 @@ final class PatternViews {
     private String woven(Size.Finished s, boolean round) {
         double add = Fit.toAddMm(s.finishedMm(), s.bodyMm(), 0);
         return round && s.size().kind() == Size.Kind.GIRTH && s.size().stretch() > 0 && add > 0.5
-                ? "in cloth that does not stretch it would need %s more here".formatted(say.length(add))
+                ? Wording.fill("in cloth that does not stretch it would need %s more here", say.length(add))
                 : "";
     }
 
@@ -151,9 +152,9 @@ final class PatternViews {
             case LENGTH -> value < 0 ? "−" + say.length(-value) : say.length(value);
             case SHARE ->
                 d.most() > 1.5 && d.least() >= 1
-                        ? String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "")
-                        : String.format(Locale.ROOT, "%.1f %%", 100 * value).replace(".0 %", " %");
-            default -> "%.0f".formatted(value);
+                        ? Wording.fill("%.2f", value).replaceAll("\\.?0+$", "")
+                        : Wording.fill("%.1f %%", 100 * value).replace(".0 %", " %");
+            default -> Wording.fill("%.0f", value);
         };
     }
 
@@ -268,8 +269,9 @@ final class PatternViews {
                 a.isTrimmedTooFar(),
                 slip == 0
                         ? ""
-                        : "%s on every girth that crosses it, over %d piece%s"
-                                .formatted(say.difference(slip), piece.quantity(), piece.quantity() == 1 ? "" : "s"),
+                        : Wording.fill(
+                                "%s on every girth that crosses it, over %d piece%s",
+                                say.difference(slip), piece.quantity(), piece.quantity() == 1 ? "" : "s"),
                 middle.x(),
                 middle.y(),
                 Say.points(edge.flattened(0.3)));

@@ -10,6 +10,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.EdgeWish;
@@ -86,14 +87,15 @@ final class PieceRequests {
                 Point from = clockwise ? points.get((i + 1) % n) : points.get(i);
                 Point to = clockwise ? points.get(i) : points.get((i + 1) % n);
                 if (edges.stream().anyMatch(e -> e.name().equals(edge))) {
-                    throw new RefusedValueException(field + ".name", "Two edges are called “%s”.".formatted(edge));
+                    throw new RefusedValueException(field + ".name", Wording.fill("Two edges are called “%s”.", edge));
                 }
                 double bow = Typed.text(corner.bow()).isEmpty() ? 0 : typed.signedMm(field + ".bow", corner.bow());
                 if (!(Math.abs(bow) <= from.distanceMm(to))) {
                     throw new RefusedValueException(
                             field + ".bow",
-                            "An edge of %.0f mm cannot swing out by %.0f mm; put corners along it instead."
-                                    .formatted(from.distanceMm(to), Math.abs(bow)));
+                            Wording.fill(
+                                    "An edge of %.0f mm cannot swing out by %.0f mm; put corners along it instead.",
+                                    from.distanceMm(to), Math.abs(bow)));
                 }
                 edges.add(bowed(edge, from, to, bow));
                 if (!Typed.text(corner.mark()).isEmpty()) {

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.web.Ceiling;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/projects")
 class ProjectController {
     private final ProjectService projects;
+    private final Ceiling ceiling;
 
-    ProjectController(ProjectService projects) {
+    ProjectController(ProjectService projects, Ceiling ceiling) {
         this.projects = projects;
+        this.ceiling = ceiling;
     }
 
     record TitleView(String id, String name, String updatedAt, List<String> settled) {}
@@ -36,6 +39,15 @@ class ProjectController {
     @GetMapping
     List<TitleView> list(@AuthenticationPrincipal HouseholdUser user) {
         return projects.list(user.householdId()).stream()
+                .map(t ->
+                        new TitleView(t.id().toString(), t.name(), t.updatedAt().toString(), List.of()))
+                .toList();
+    }
+
+    /** What was thrown away and can still be taken back. */
+    @GetMapping("/thrown-away")
+    List<TitleView> thrownAway(@AuthenticationPrincipal HouseholdUser user) {
+        return projects.listThrownAway(user.householdId()).stream()
                 .map(t ->
                         new TitleView(t.id().toString(), t.name(), t.updatedAt().toString(), List.of()))
                 .toList();
@@ -53,7 +65,9 @@ class ProjectController {
     @PostMapping(path = "/import", consumes = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     CreatedView importProject(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
-        return new CreatedView(projects.importProject(user.householdId(), file).toString());
+        Project sound = ceiling.under(() -> ProjectService.requireSound(file));
+        return new CreatedView(
+                projects.create(user.householdId(), sound, "import").toString());
     }
 
     @GetMapping("/{id}")
@@ -63,7 +77,19 @@ class ProjectController {
 
     @GetMapping(path = "/{id}/file", produces = "application/json")
     String file(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return ProjectJson.prettyText(projects.require(user.householdId(), id).project());
+        return ProjectJson.indented(projects.document(user.householdId(), id));
+    }
+
+    /** States that the project was in, the newest first: for going back where it cannot be opened as it is. */
+    @GetMapping("/{id}/states")
+    List<ProjectService.State> states(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        return projects.states(user.householdId(), id);
+    }
+
+    @PostMapping("/{id}/states/{seq}")
+    ProjectView goTo(
+            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @PathVariable("seq") long seq) {
+        return projects.goTo(user.householdId(), id, seq);
     }
 
     @PostMapping("/{id}/undo")
@@ -71,7 +97,7 @@ class ProjectController {
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.undo(user.householdId(), id, version));
+        return projects.undo(user.householdId(), id, version);
     }
 
     @PostMapping("/{id}/redo")
@@ -79,7 +105,7 @@ class ProjectController {
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.redo(user.householdId(), id, version));
+        return projects.redo(user.householdId(), id, version);
     }
 
     @DeleteMapping("/{id}")

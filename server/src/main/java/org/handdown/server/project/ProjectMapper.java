@@ -27,8 +27,18 @@ interface ProjectMapper {
 
     Optional<ProjectRow> find(@Param("household") UUID household, @Param("id") UUID id);
 
-    /** As {@link #find}, holding the project until the transaction ends. */
-    Optional<ProjectRow> findLocked(@Param("household") UUID household, @Param("id") UUID id);
+    /** Thrown away, but not yet for good. */
+    List<TitleRow> listThrownAway(@Param("household") UUID household);
+
+    /** Holds the project until the transaction ends; null where there is none. */
+    @Nullable
+    UUID lock(@Param("household") UUID household, @Param("id") UUID id);
+
+    /** A state that is kept. */
+    record StateRow(long seq, String what, OffsetDateTime madeAt, String document) {}
+
+    /** All states that are kept, the newest first. */
+    List<StateRow> states(@Param("household") UUID household, @Param("id") UUID id);
 
     Optional<String> state(@Param("household") UUID household, @Param("id") UUID id, @Param("seq") long seq);
 

@@ -1,25 +1,32 @@
 package org.handdown.server.project;
 
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.lay.Finding;
 import org.handdown.lay.RuleChecker;
+import org.handdown.make.Toolbox;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.table.TableService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
+import org.handdown.server.web.UnreadableException;
 import org.handdown.source.StitchType;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Projects of a household; every write is one transaction, names the version it was made on, and can be undone. */
+/**
+ * Projects of a household; every write is one transaction, names the version it was made on, and can be undone. What cannot be shown is
+ * not stored: the answer is made from the document as it would be read again, before the transaction ends.
+ */
 @Service
 public class ProjectService {
     /** States kept for undo. */
@@ -39,16 +46,30 @@ public class ProjectService {
     }
 
     @Transactional(readOnly = true)
+    List<ProjectMapper.TitleRow> listThrownAway(UUID household) {
+        return mapper.listThrownAway(household);
+    }
+
+    /** @throws UnreadableException if its document cannot be read any more */
+    @Transactional(readOnly = true)
     public StoredProject require(UUID household, UUID id) {
         ProjectMapper.ProjectRow row = mapper.find(household, id).orElseThrow(ProjectService::notThere);
         return new StoredProject(
                 row.id(),
                 row.version(),
-                ProjectJson.read(row.document()),
+                readable(row.document()),
                 row.undoWhat(),
                 row.redoWhat(),
                 rates(household),
                 table.toolbox(household));
+    }
+
+    private static Project readable(String document) {
+        try {
+            return ProjectJson.read(document);
+        } catch (RefusedValueException e) {
+            throw new UnreadableException(e.field() + ": " + e.getMessage());
+        }
     }
 
     private Map<StitchType, Double> rates(UUID household) {
@@ -58,9 +79,9 @@ public class ProjectService {
     }
 
     /** The times of a project follow its checked-off steps, through undo and redo. */
-    private void storeTimes(UUID household, UUID id, Project project) {
+    private void storeTimes(UUID household, UUID id, Workroom room) {
         mapper.deleteTimes(household, id);
-        new Workroom(project).unpickTimes().forEach(t -> mapper.insertTime(household, id, t));
+        room.unpickTimes().forEach(t -> mapper.insertTime(household, id, t));
     }
 
     private static NotThereException notThere() {
@@ -70,15 +91,25 @@ public class ProjectService {
     @Transactional
     public UUID create(UUID household, Project project, String what) {
         UUID id = UUID.randomUUID();
+        String document = ProjectJson.text(project);
         mapper.insert(household, id, project.name());
-        mapper.insertState(household, id, 1, what, ProjectJson.text(project));
-        storeTimes(household, id, project);
+        mapper.insertState(household, id, 1, what, document);
+        shown(household, new Move(id, 1, null, null), document);
         return id;
     }
 
-    /** A project from its open format. A lay in it must keep every rule, as any lay must. */
+    /** A project from its open format. */
     @Transactional
     public UUID importProject(UUID household, String text) {
+        return create(household, requireSound(text), "import");
+    }
+
+    /**
+     * A project from its open format, whole and fit to be shown. A lay in it must keep every rule, as any lay must.
+     *
+     * @throws RefusedValueException naming the field that is at fault
+     */
+    static Project requireSound(String text) {
         Project project = ProjectJson.read(text);
         new Workroom(project).requireWorkable();
         List<Project.Lay> lays = new ArrayList<>(
@@ -95,7 +126,8 @@ public class ProjectService {
                         "breaks a rule: " + findings.get(0).message() + " Lay the pieces anew before exporting.");
             }
         }
-        return create(household, project, "import");
+        ProjectViews.of(new StoredProject(UUID.randomUUID(), 1, project, null, null, Map.of(), Toolbox.FULL));
+        return project;
     }
 
     /**
@@ -103,59 +135,128 @@ public class ProjectService {
      *
      * @param version the version the change was made on
      * @param what the change in words, for undo
+     * @return what there is to see of it now
      * @throws StaleVersionException if somebody wrote meanwhile
      */
     @Transactional
-    public StoredProject edit(UUID household, UUID id, long version, String what, UnaryOperator<Project> change) {
-        ProjectMapper.ProjectRow row = requireLocked(household, id, version);
-        Project changed = change.apply(ProjectJson.read(row.document()));
-        new Workroom(changed).requireWorkable();
-        mapper.deleteStates(household, id, row.seq(), row.seq() + 1 - STATES_KEPT);
-        mapper.insertState(household, id, row.seq() + 1, what, ProjectJson.text(changed));
-        moveTo(household, row, changed, row.seq() + 1);
-        return require(household, id);
+    public ProjectView edit(UUID household, UUID id, long version, String what, UnaryOperator<Project> change) {
+        return edit(household, requireLocked(household, id, version), what, change);
     }
 
     /** Changes a project whatever its version: for work in the background that adds without overwriting. */
     @Transactional
-    public StoredProject editLatest(UUID household, UUID id, String what, UnaryOperator<Project> change) {
-        long version = mapper.findLocked(household, id)
-                .orElseThrow(ProjectService::notThere)
-                .version();
-        return edit(household, id, version, what, change);
+    public ProjectView editLatest(UUID household, UUID id, String what, UnaryOperator<Project> change) {
+        return edit(household, requireLocked(household, id), what, change);
+    }
+
+    private ProjectView edit(UUID household, ProjectMapper.ProjectRow row, String what, UnaryOperator<Project> change) {
+        String document = ProjectJson.text(change.apply(readable(row.document())));
+        mapper.deleteStates(household, row.id(), row.seq(), row.seq() + 1 - STATES_KEPT);
+        mapper.insertState(household, row.id(), row.seq() + 1, what, document);
+        return moveTo(household, row, document, row.seq() + 1);
     }
 
     @Transactional
-    public StoredProject undo(UUID household, UUID id, long version) {
-        return step(household, id, version, -1);
+    public ProjectView undo(UUID household, UUID id, long version) {
+        return step(household, requireLocked(household, id, version), -1);
     }
 
     @Transactional
-    public StoredProject redo(UUID household, UUID id, long version) {
-        return step(household, id, version, 1);
+    public ProjectView redo(UUID household, UUID id, long version) {
+        return step(household, requireLocked(household, id, version), 1);
     }
 
-    private StoredProject step(UUID household, UUID id, long version, int by) {
-        ProjectMapper.ProjectRow row = requireLocked(household, id, version);
-        String document = mapper.state(household, id, row.seq() + by)
+    private ProjectView step(UUID household, ProjectMapper.ProjectRow row, int by) {
+        String document = mapper.state(household, row.id(), row.seq() + by)
                 .orElseThrow(() -> new NotThereException("There is nothing to " + (by < 0 ? "undo." : "redo.")));
-        moveTo(household, row, ProjectJson.read(document), row.seq() + by);
-        return require(household, id);
+        return moveTo(household, row, document, row.seq() + by);
+    }
+
+    /**
+     * An earlier state of a project.
+     *
+     * @param what was done to come to it
+     * @param trouble why it cannot be opened; empty where it can
+     */
+    public record State(long seq, String what, OffsetDateTime at, boolean current, String trouble) {}
+
+    /** All states that are kept, the newest first. */
+    @Transactional(readOnly = true)
+    public List<State> states(UUID household, UUID id) {
+        long current =
+                mapper.find(household, id).orElseThrow(ProjectService::notThere).seq();
+        return mapper.states(household, id).stream()
+                .map(s -> new State(s.seq(), s.what(), s.madeAt(), s.seq() == current, trouble(s.document())))
+                .toList();
+    }
+
+    private static String trouble(String document) {
+        try {
+            new Workroom(readable(document)).requireWorkable();
+            return "";
+        } catch (UnreadableException | RefusedValueException e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    /** Goes back to a state that is kept; redo comes back from there. */
+    @Transactional
+    public ProjectView goTo(UUID household, UUID id, long seq) {
+        ProjectMapper.ProjectRow row = requireLocked(household, id);
+        String document = mapper.state(household, id, seq)
+                .orElseThrow(() -> new NotThereException("That state is not kept any more; choose another."));
+        return moveTo(household, row, document, seq);
+    }
+
+    /** The document as it is stored, whether or not it can be read. */
+    @Transactional(readOnly = true)
+    String document(UUID household, UUID id) {
+        return mapper.find(household, id).orElseThrow(ProjectService::notThere).document();
     }
 
     private ProjectMapper.ProjectRow requireLocked(UUID household, UUID id, long version) {
-        ProjectMapper.ProjectRow row = mapper.findLocked(household, id).orElseThrow(ProjectService::notThere);
+        ProjectMapper.ProjectRow row = requireLocked(household, id);
         if (row.version() != version) {
-            throw new StaleVersionException(java.util.Objects.requireNonNullElse(row.undoWhat(), "an undo"));
+            throw new StaleVersionException(Objects.requireNonNullElse(row.undoWhat(), "an undo"));
         }
         return row;
     }
 
-    private void moveTo(UUID household, ProjectMapper.ProjectRow row, Project project, long seq) {
-        if (mapper.move(household, row.id(), project.name(), seq, row.version()) != 1) {
+    /**
+     * The row of the project alone is locked first, and read again with its state afterwards: a statement that waits for the lock would
+     * join the state of before, which the writer ahead has replaced.
+     */
+    private ProjectMapper.ProjectRow requireLocked(UUID household, UUID id) {
+        if (mapper.lock(household, id) == null) {
+            throw notThere();
+        }
+        return mapper.find(household, id).orElseThrow(ProjectService::notThere);
+    }
+
+    private ProjectView moveTo(UUID household, ProjectMapper.ProjectRow row, String document, long seq) {
+        if (mapper.move(household, row.id(), readable(document).name(), seq, row.version()) != 1) {
             throw new IllegalStateException("Impossible state: a locked project changed its version.");
         }
-        storeTimes(household, row.id(), project);
+        ProjectMapper.ProjectRow moved = mapper.find(household, row.id()).orElseThrow();
+        return shown(household, new Move(row.id(), moved.version(), moved.undoWhat(), moved.redoWhat()), document);
+    }
+
+    /** Where a project stands after a write. */
+    private record Move(
+            UUID id,
+            long version,
+            @org.jspecify.annotations.Nullable String undoWhat,
+            @org.jspecify.annotations.Nullable String redoWhat) {}
+
+    /** What there is to see after a write, made before the transaction ends. */
+    private ProjectView shown(UUID household, Move at, String document) {
+        Project project = readable(document);
+        storeTimes(household, at.id, new Workroom(project));
+        StoredProject stored = new StoredProject(
+                at.id, at.version, project, at.undoWhat, at.redoWhat, rates(household), table.toolbox(household));
+        Workroom room = stored.room();
+        room.requireWorkable();
+        return ProjectViews.of(stored, room);
     }
 
     @Transactional

@@ -18,6 +18,7 @@ import org.handdown.panel.ReadyShape;
 import org.handdown.panel.TwoPins;
 import org.handdown.pattern.Neckline;
 import org.handdown.project.Garment;
+import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.reuse.Suitability;
 import org.handdown.source.Assessment;
@@ -59,7 +60,11 @@ public record ProjectView(
         List<LayFigures> lays,
         @Nullable SurenessView sureness,
         List<StepView> steps,
-        List<NoteView> log) {
+        List<NoteView> log,
+        List<TroubleView> troubles) {
+
+    /** Something beside the work that could not be worked out, at the station where it would stand. */
+    public record TroubleView(Station station, String sentence) {}
 
     /**
      * @param settled false while these are only proposals

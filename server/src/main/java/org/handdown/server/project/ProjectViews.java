@@ -2,10 +2,14 @@ package org.handdown.server.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
@@ -15,27 +19,64 @@ import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectView.AimView;
 import org.handdown.server.project.ProjectView.MeasureView;
 import org.handdown.server.project.ProjectView.StepView;
+import org.handdown.server.project.ProjectView.TroubleView;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Makes the view of a project: asks the workroom and puts its answers into words and points. */
 public final class ProjectViews {
     /** A child of this height is proposed until somebody says otherwise, mm. */
     private static final double FIRST_HEIGHT_MM = 1100;
 
+    private static final Logger LOG = LoggerFactory.getLogger(ProjectViews.class);
+
     private final StoredProject stored;
     private final Project project;
     private final Workroom room;
     private final Say say;
+    private final List<TroubleView> troubles = new ArrayList<>();
 
-    private ProjectViews(StoredProject stored) {
+    private ProjectViews(StoredProject stored, Workroom room) {
         this.stored = stored;
         this.project = stored.project();
-        this.room = stored.room();
+        this.room = room;
         this.say = Say.to(project);
     }
 
     public static ProjectView of(StoredProject stored) {
-        return new ProjectViews(stored).view();
+        return of(stored, stored.room());
+    }
+
+    /** @param room of the same project, where somebody has it already */
+    static ProjectView of(StoredProject stored, Workroom room) {
+        return new ProjectViews(stored, room).view();
+    }
+
+    /** A part of the view. One that fails says so in its own place and never keeps the rest from being seen. */
+    private <T> T part(Station station, String what, Supplier<T> part, T otherwise) {
+        try {
+            return part.get();
+        } catch (RefusedValueException e) {
+            troubles.add(
+                    new TroubleView(station, Wording.fill("%s could not be worked out: %s", what, e.getMessage())));
+        } catch (RuntimeException e) {
+            LOG.error("{} of project {} failed", what, stored.id(), e);
+            troubles.add(new TroubleView(
+                    station, what + " could not be worked out; that is a fault of the program, not of your figures."));
+        }
+        return otherwise;
+    }
+
+    private final class SideParts implements SourceViews.Parts {
+        @Override
+        public <T> T part(Station station, String what, Supplier<T> part, T otherwise) {
+            return ProjectViews.this.part(station, what, part, otherwise);
+        }
+    }
+
+    private <T> @Nullable T orNothing(Station station, String what, Supplier<Optional<T>> part) {
+        return part(station, what, part, Optional.<T>empty()).orElse(null);
     }
 
     /** A lay alone: the best so far of a run. */
@@ -48,9 +89,14 @@ public final class ProjectViews {
         WorkingViews workings = new WorkingViews(project, room, say);
         SourceViews sources = new SourceViews(project, room, say);
         PanelViews panels = new PanelViews(project, room, say);
-        Project.Lay lay = project.lay();
-        boolean stale =
-                stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
+        AimView aim = aim();
+        ProjectView.SourceView source = orNothing(
+                Station.SOURCE,
+                "The drawing of the source",
+                () -> Optional.ofNullable(sources.source(new SideParts())));
+        ProjectView.TakeApartView takeApart =
+                orNothing(Station.TAKE_APART, "The joins", () -> Optional.ofNullable(sources.takeApart()));
+        List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", panels::all, List.of());
         return new ProjectView(
                 stored.id().toString(),
                 stored.version(),
@@ -59,33 +105,57 @@ public final class ProjectViews {
                 stored.undoWhat(),
                 stored.redoWhat(),
                 stations,
-                aim(),
-                sources.source(),
-                sources.takeApart(),
-                panels.all(),
-                panels.usableShare(),
-                pieces(),
-                room.letOut()
-                        .map(l -> new LetOutViews(project, room, l, say).view())
-                        .orElse(null),
-                room.takeIn().map(workings::takeIn).orElse(null),
-                workings.workings(),
-                new KeepViews(room, project.source(), say).view(),
-                room.enough()
-                        .map(e -> new ProjectView.EnoughView(
-                                e.verdict(),
-                                e.sentences().stream().map(say::sentence).toList()))
-                        .orElse(null),
-                lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view(),
-                lays(),
-                room.sureness()
-                        .map(s -> new ProjectView.SurenessView(
-                                s.verdict(),
-                                say.length(s.toleranceMm()),
-                                s.sentences().stream().map(say::sentence).toList()))
-                        .orElse(null),
-                steps(),
-                project.log().stream().map(this::note).toList());
+                aim,
+                source,
+                takeApart,
+                cloth,
+                part(Station.PANELS, "How much of the cloth can be used", panels::usableShare, ""),
+                orNothing(Station.PIECES, "The pieces", () -> Optional.ofNullable(pieces())),
+                orNothing(Station.PIECES, "What letting out gives", this::letOut),
+                orNothing(
+                        Station.PIECES, "What is taken in", () -> room.takeIn().map(workings::takeIn)),
+                part(
+                        Station.PIECES,
+                        "Rings and necklines",
+                        workings::workings,
+                        new ProjectView.WorkingsView(List.of(), List.of())),
+                part(
+                        Station.PIECES,
+                        "What lives on",
+                        () -> new KeepViews(room, project.source(), say).view(),
+                        new ProjectView.KeepView(List.of(), List.of(), 0, List.of())),
+                orNothing(Station.PIECES, "Whether there is cloth enough", this::enough),
+                orNothing(Station.LAY, "The lay", () -> Optional.ofNullable(layAtWork(stations))),
+                part(Station.LAY, "The kept lays", this::lays, List.of()),
+                orNothing(Station.LAY, "How sure the lay is", this::sureness),
+                part(Station.MAKE, "The order of work", this::steps, List.of()),
+                project.log().stream().map(this::note).toList(),
+                List.copyOf(troubles));
+    }
+
+    private Optional<ProjectView.LetOutView> letOut() {
+        return room.letOut().map(l -> new LetOutViews(project, room, l, say).view());
+    }
+
+    private Optional<ProjectView.EnoughView> enough() {
+        return room.enough()
+                .map(e -> new ProjectView.EnoughView(
+                        e.verdict(), e.sentences().stream().map(say::sentence).toList()));
+    }
+
+    private Optional<ProjectView.SurenessView> sureness() {
+        return room.sureness()
+                .map(s -> new ProjectView.SurenessView(
+                        s.verdict(),
+                        say.length(s.toleranceMm()),
+                        s.sentences().stream().map(say::sentence).toList()));
+    }
+
+    private ProjectView.@Nullable LayView layAtWork(List<StationState> stations) {
+        Project.Lay lay = project.lay();
+        boolean stale =
+                stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
+        return lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view();
     }
 
     /** The lay at work first, then the kept ones. */
@@ -168,7 +238,7 @@ public final class ProjectViews {
                 say.length(taken.toleranceMm()),
                 aim.wearer()
                         .growthMmADay(measure)
-                        .map(d -> "%s in a year at this pace".formatted(say.difference(365 * d)))
+                        .map(d -> Wording.fill("%s in a year at this pace", say.difference(365 * d)))
                         .orElse(""));
     }
 

@@ -1,11 +1,11 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 
@@ -33,9 +33,7 @@ public record Say(LengthUnit unit) {
 
     /** Square decimetres speak to people who think in cloth; below one, square centimetres. */
     static String area(double mm2) {
-        return mm2 < 10_000
-                ? String.format(Locale.ROOT, "%.0f cm²", mm2 / 100)
-                : String.format(Locale.ROOT, "%.1f dm²", mm2 / 10_000);
+        return mm2 < 10_000 ? Wording.fill("%.0f cm²", mm2 / 100) : Wording.fill("%.1f dm²", mm2 / 10_000);
     }
 
     public String size(double widthMm, double heightMm) {

@@ -5,13 +5,16 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.handdown.geometry.Outline;
 import org.handdown.lay.StripUse;
+import org.handdown.measure.Wording;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
+import org.handdown.project.Station;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Losses;
 import org.handdown.reuse.Suitability;
@@ -55,8 +58,13 @@ final class SourceViews {
         this.say = say;
     }
 
+    /** Works out a part that may fail by itself. */
+    interface Parts {
+        <T> T part(Station station, String what, Supplier<T> part, T otherwise);
+    }
+
     @Nullable
-    SourceView source() {
+    SourceView source(Parts parts) {
         Source source = project.source();
         if (source == null) {
             return null;
@@ -84,21 +92,28 @@ final class SourceViews {
                 source.construction().adjustments().stream()
                         .map(this::adjustment)
                         .toList(),
-                jobs(source),
+                parts.part(Station.SOURCE, "What it suits", () -> jobs(source), List.of()),
                 source.assessment().missed(),
                 source.assessment().measured(),
                 source.assessment().wantedBy() == null
                         ? ""
                         : source.assessment().wantedBy().toString(),
-                room.prospect(LocalDate.now(ZoneId.systemDefault()))
-                        .map(p -> new ProjectView.ProspectView(
-                                p.advice(), p.advice().words(), p.sentences()))
+                parts.part(
+                                Station.SOURCE,
+                                "Whether to begin",
+                                this::prospect,
+                                Optional.<ProjectView.ProspectView>empty())
                         .orElse(null));
+    }
+
+    private Optional<ProjectView.ProspectView> prospect() {
+        return room.prospect(LocalDate.now(ZoneId.systemDefault()))
+                .map(p -> new ProjectView.ProspectView(p.advice(), p.advice().words(), p.sentences()));
     }
 
     static NamedLength measure(MeasureSpec spec, double value, Say say) {
         boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
-        String text = count ? String.format(Locale.ROOT, "%.0f", value) : say.length(value);
+        String text = count ? Wording.fill("%.0f", value) : say.length(value);
         return new NamedLength(spec.id(), spec.words(), text, value, spec.quantity());
     }
 
@@ -125,32 +140,33 @@ final class SourceViews {
     }
 
     private FoldView fold(Fold fold) {
-        String words = "%d %s, each %s deep"
-                .formatted(
-                        fold.count(),
-                        fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
-                        say.length(fold.depthMm()));
+        String words = Wording.fill(
+                "%d %s, each %s deep",
+                fold.count(),
+                fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
+                say.length(fold.depthMm()));
         return new FoldView(fold.id(), fold.part(), fold.edge(), words, say.length(fold.hiddenMm()));
     }
 
     private String adjustment(Adjustment adjustment) {
         if (adjustment instanceof Adjustment.AddPart a) {
-            return "part added: %s, %s".formatted(a.name(), say.size(a.widthMm(), a.heightMm()));
+            return Wording.fill("part added: %s, %s", a.name(), say.size(a.widthMm(), a.heightMm()));
         }
         if (adjustment instanceof Adjustment.AddJoin a) {
-            return "join added: %s, %s".formatted(a.name(), say.length(a.lengthMm()));
+            return Wording.fill("join added: %s, %s", a.name(), say.length(a.lengthMm()));
         }
         if (adjustment instanceof Adjustment.AddFold a) {
-            return "%s added to the %s"
-                    .formatted(a.fold().kind().words(), words(a.fold().part()));
+            return Wording.fill(
+                    "%s added to the %s",
+                    a.fold().kind().words(), words(a.fold().part()));
         }
         if (adjustment instanceof Adjustment.AddPocket a) {
-            return "pocket added to the %s".formatted(words(a.part()));
+            return Wording.fill("pocket added to the %s", words(a.part()));
         }
         if (adjustment instanceof Adjustment.AddLining a) {
-            return "lining added to the %s".formatted(words(a.part()));
+            return Wording.fill("lining added to the %s", words(a.part()));
         }
-        return adjustment instanceof Adjustment.TakeOut a ? "without the %s".formatted(words(a.part())) : "";
+        return adjustment instanceof Adjustment.TakeOut a ? Wording.fill("without the %s", words(a.part())) : "";
     }
 
     private static String words(String id) {
@@ -167,7 +183,7 @@ final class SourceViews {
                         j.name(),
                         j.verdict(),
                         j.verdict().words(),
-                        say.sentence(j.why()),
+                        say.sentence(j.why()) + proposed(j),
                         j.levels().stream()
                                 .map(l -> new SlackView(
                                         l.level(),
@@ -180,6 +196,14 @@ final class SourceViews {
                 .toList();
     }
 
+    private static String proposed(Suitability.Job job) {
+        return job.proposed().isEmpty()
+                ? ""
+                : Wording.fill(
+                        "; reckoned with %s as the height proposes %s",
+                        String.join(", ", job.proposed()), job.proposed().size() == 1 ? "it" : "them");
+    }
+
     @Nullable
     TakeApartView takeApart() {
         if (room.plan().isEmpty()) {
@@ -190,8 +214,9 @@ final class SourceViews {
         List<Part> main = plan.anatomy().mainParts();
         List<String> held = main.stream()
                 .filter(p -> !flat.contains(p.id()))
-                .map(p -> "The %s is still part of a tube: open one of %s."
-                        .formatted(p.name(), String.join(", ", plan.holding(p.id()))))
+                .map(p -> Wording.fill(
+                        "The %s is still part of a tube: open one of %s.",
+                        p.name(), String.join(", ", plan.holding(p.id()))))
                 .toList();
         double lost = plan.outcomes().stream()
                 .mapToDouble(UnpickPlan.Outcome::lostCm2)
@@ -213,7 +238,7 @@ final class SourceViews {
     private List<String> ownRates() {
         List<String> own = new ArrayList<>();
         for (Map.Entry<StitchType, Double> rate : room.ownRates().entrySet()) {
-            own.add(String.format(Locale.ROOT, "%s: %.1f min/m", rate.getKey().words(), rate.getValue()));
+            own.add(Wording.fill("%s: %.1f min/m", rate.getKey().words(), rate.getValue()));
         }
         own.sort(String::compareTo);
         return own;
@@ -239,8 +264,7 @@ final class SourceViews {
         Technique technique = Technique.of(
                 join, java.util.Objects.requireNonNull(project.source()).cloth(), o.decision());
         double length = plan.stretches(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
-        String formula = String.format(
-                Locale.ROOT,
+        String formula = Wording.fill(
                 "%d row%s × %s × %.1f min/m%s",
                 join.rows(),
                 join.rows() == 1 ? "" : "s",

@@ -60,7 +60,7 @@ class StationController {
     }
 
     private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+        return projects.edit(user.householdId(), id, version, what, change);
     }
 
     @PutMapping("/aim")

@@ -1,10 +1,10 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.StripMarks;
 import org.handdown.pattern.WedgeSum;
 import org.handdown.pattern.closing.ButtonPlan;
@@ -86,12 +86,11 @@ enum Sums {
                 double tube = plan.tubeMm(in.mm("allowance"));
                 return new Result(
                         List.of(
-                                String.format(
-                                        Locale.ROOT,
+                                Wording.fill(
                                         "All marks from one end, never each from the last; %.1f mm are left.",
                                         plan.leftMm()),
                                 tube > 0
-                                        ? String.format(Locale.ROOT, "As a tube each is %.1f mm wide.", tube)
+                                        ? Wording.fill("As a tube each is %.1f mm wide.", tube)
                                         : "Too narrow for a tube with that seam."),
                         plan.marksMm(),
                         plan.panelMm());

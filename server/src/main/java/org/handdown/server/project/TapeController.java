@@ -20,6 +20,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Carried;
 import org.handdown.panel.OutlineMethod;
 import org.handdown.panel.PinAdjustment;
@@ -34,6 +35,7 @@ import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.TapeRequests.TapeRequest;
+import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Layer;
 import org.handdown.source.Source;
@@ -61,9 +63,11 @@ class TapeController {
     private static final int MOST_OUTLINES = 20;
 
     private final ProjectService projects;
+    private final Ceiling ceiling;
 
-    TapeController(ProjectService projects) {
+    TapeController(ProjectService projects, Ceiling ceiling) {
         this.projects = projects;
+        this.ceiling = ceiling;
     }
 
     record EllipseView(double longMm, double shortMm, double directionDeg) {}
@@ -93,7 +97,10 @@ class TapeController {
     /** The outline that these figures draw, and what they say about each other; nothing is stored. */
     @PostMapping("/tape/draw")
     DrawnView draw(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit, @RequestBody TapeRequest body) {
-        Say say = new Say(unit);
+        return ceiling.under(() -> drawn(new Say(unit), unit, body));
+    }
+
+    private static DrawnView drawn(Say say, LengthUnit unit, TapeRequest body) {
         OutlineMethod method = body.toMethod(unit);
         body.finishes(unit);
         Outline outline = method.outline();
@@ -157,7 +164,7 @@ class TapeController {
             @PathVariable("panel") String panel,
             @RequestParam("version") long version,
             @RequestBody TapeRequest body) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a taped panel", project -> {
+        return projects.edit(user.householdId(), id, version, "a taped panel", project -> {
             LengthUnit unit = Say.to(project).unit();
             Project.MeasuredPanels now = measured(project);
             List<Survey> surveys = new ArrayList<>(now.surveys());
@@ -180,7 +187,7 @@ class TapeController {
                 surveys.set(at, taped);
             }
             return project.withPanels(now.with(surveys));
-        }));
+        });
     }
 
     /** Back to what the source's measures propose; a panel that the source does not have goes. */
@@ -190,7 +197,7 @@ class TapeController {
             @PathVariable("id") UUID id,
             @PathVariable("panel") String panel,
             @RequestParam("version") long version) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, "a panel as proposed", project -> {
+        return projects.edit(user.householdId(), id, version, "a panel as proposed", project -> {
             Project.MeasuredPanels now = measured(project);
             List<Survey> others =
                     now.surveys().stream().filter(s -> !s.id().equals(panel)).toList();
@@ -199,7 +206,7 @@ class TapeController {
             }
             // What was pieced to it is proposed again as well.
             return new Workroom(project.withPanels(now.with(others).without(Set.of()))).redoPanels();
-        }));
+        });
     }
 
     record ShapeMeasureView(String id, String words, ReadyShape.Kind kind, String first) {}
@@ -221,7 +228,7 @@ class TapeController {
                                         m.kind(),
                                         switch (m.kind()) {
                                             case LENGTH -> say.length(m.first());
-                                            case COUNT -> "%.0f".formatted(m.first());
+                                            case COUNT -> Wording.fill("%.0f", m.first());
                                             case CHECK -> "";
                                         }))
                                 .toList()))
@@ -236,10 +243,11 @@ class TapeController {
             throws IOException {
         Say say = new Say(unit);
         String name = java.util.Objects.requireNonNullElse(drawing.getOriginalFilename(), "");
-        return found(name.toLowerCase(Locale.ROOT), drawing.getBytes()).stream()
+        byte[] bytes = drawing.getBytes();
+        return ceiling.under(() -> found(name.toLowerCase(Locale.ROOT), bytes).stream()
                 .limit(MOST_OUTLINES)
                 .map(f -> FoundView.of(f, say))
-                .toList();
+                .toList());
     }
 
     private static List<FoundOutline> found(String name, byte[] bytes) {

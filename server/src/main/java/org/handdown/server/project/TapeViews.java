@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.measure.LengthText;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.ClothRepeat;
 import org.handdown.panel.DrawnOutline;
@@ -69,7 +70,7 @@ final class TapeViews {
             for (ReadyShape.Measure m : byMeasures.shape().measures()) {
                 Double value = byMeasures.measures().get(m.id());
                 boolean isCount = m.kind() == ReadyShape.Kind.COUNT;
-                measures.put(m.id(), value == null ? "" : isCount ? "%.0f".formatted(value) : exact(value));
+                measures.put(m.id(), value == null ? "" : isCount ? Wording.fill("%.0f", value) : exact(value));
             }
             byMeasures.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
         } else if (survey.method() instanceof DrawnOutline d) {
@@ -104,9 +105,9 @@ final class TapeViews {
                 survey.method().findings().stream().map(say::sentence).toList());
         survey.carried().repeats().stream()
                 .filter(ClothRepeat::isPlaceless)
-                .forEach(r -> findings.add(
-                        "The edge that “%s” was measured from is gone: measure its first line again, at Carries."
-                                .formatted(r.name())));
+                .forEach(r -> findings.add(Wording.fill(
+                        "The edge that “%s” was measured from is gone: measure its first line again, at Carries.",
+                        r.name())));
         return findings;
     }
 
@@ -138,8 +139,28 @@ final class TapeViews {
                 finish == null ? "" : exact(finish.depthMm()));
     }
 
+    /** Panels that were looked at lately: what lies in one is worked out once, not at each look. */
+    private static final Map<Panel, Usable> KNOWN = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Panel, Usable> eldest) {
+            return size() > 400;
+        }
+    };
+
     static Usable of(Panel panel) {
-        return Usable.of(panel, STRIP_MM);
+        synchronized (KNOWN) {
+            Usable known = KNOWN.get(panel);
+            if (known != null) {
+                return known;
+            }
+        }
+        Usable found = Usable.of(panel, STRIP_MM);
+        synchronized (KNOWN) {
+            KNOWN.put(panel, found);
+        }
+        return found;
     }
 
     List<FigureView> usable(Usable usable) {
@@ -155,8 +176,9 @@ final class TapeViews {
                         "largest rectangle on grain",
                         say.size(
                                 usable.rectangle().widthMm(), usable.rectangle().heightMm())),
-                new FigureView("longest strip %s wide".formatted(say.length(widthMm)), say.length(usable.stripMm())),
                 new FigureView(
-                        "longest bias strip %s wide".formatted(say.length(widthMm)), say.length(usable.biasMm())));
+                        Wording.fill("longest strip %s wide", say.length(widthMm)), say.length(usable.stripMm())),
+                new FigureView(
+                        Wording.fill("longest bias strip %s wide", say.length(widthMm)), say.length(usable.biasMm())));
     }
 }

@@ -4,6 +4,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what a person typed; a missing field counts as empty and is refused where something is needed. */
@@ -36,7 +37,7 @@ public record Typed(LengthUnit unit) {
     static double count(String field, @Nullable String text) {
         String plain = text(text);
         if (!plain.matches("\\d{1,4}")) {
-            throw new RefusedValueException(field, "“%s” is no whole number.".formatted(plain));
+            throw new RefusedValueException(field, Wording.fill("“%s” is no whole number.", plain));
         }
         return Double.parseDouble(plain);
     }
@@ -67,7 +68,8 @@ public record Typed(LengthUnit unit) {
             return 0;
         }
         if (!plain.matches("\\d{1,4}(\\.\\d{1,3})?")) {
-            throw new RefusedValueException(field, "“%s” is no percentage; write it as 25 %%.".formatted(text(text)));
+            throw new RefusedValueException(
+                    field, Wording.fill("“%s” is no percentage; write it as 25 %%.", text(text)));
         }
         return Double.parseDouble(plain) / 100;
     }

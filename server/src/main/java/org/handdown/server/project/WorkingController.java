@@ -42,7 +42,7 @@ class WorkingController {
     }
 
     private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return ProjectViews.of(projects.edit(user.householdId(), id, version, what, change));
+        return projects.edit(user.householdId(), id, version, what, change);
     }
 
     private static List<TakeIn.Reading> readings(Project project) {

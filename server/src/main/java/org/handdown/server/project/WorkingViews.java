@@ -1,10 +1,10 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.Locale;
 import org.handdown.body.Passage;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.Length;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Neckline;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -103,11 +103,11 @@ final class WorkingViews {
     }
 
     private String closure(Keeper keeper) {
-        return "%s, %s long".formatted(keeper.name(), say.length(keeper.lengthMm()));
+        return Wording.fill("%s, %s long", keeper.name(), say.length(keeper.lengthMm()));
     }
 
     private static String percent(double share) {
-        return String.format(Locale.ROOT, "%.0f %%", 100 * share);
+        return Wording.fill("%.0f %%", 100 * share);
     }
 
     private NecklineView neckline(Neckline neck) {
@@ -133,7 +133,7 @@ final class WorkingViews {
                 neck.depthMm(),
                 Say.points(neck.chalkPoints()),
                 neck.chalkPoints().stream()
-                        .map(p -> "%s from the centre, %s down".formatted(say.length(p.x()), say.length(-p.y())))
+                        .map(p -> Wording.fill("%s from the centre, %s down", say.length(p.x()), say.length(-p.y())))
                         .toList(),
                 neck.notchBaseMm(),
                 band == null ? 0 : band.depthMm());

@@ -2,12 +2,12 @@ package org.handdown.server.stash;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Copying;
 import org.handdown.pattern.Piece;
@@ -18,7 +18,6 @@ import org.handdown.reuse.Inventory;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
-import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Typed;
 import org.handdown.source.Part;
@@ -148,8 +147,7 @@ class CopyController {
                 say.size(cut.widthMm(), cut.heightMm()),
                 copying.widthFactor() == 1
                         ? "as wide as the garment"
-                        : String.format(
-                                Locale.ROOT,
+                        : Wording.fill(
                                 "%.0f %% wider than the garment lies: it gave that much more in wear",
                                 100 * (copying.widthFactor() - 1)),
                 lacks(copying, piece, project, body, say));
@@ -170,14 +168,14 @@ class CopyController {
                 edge.isEmpty() ? copying.anchorOf(panel.stitchLine()) : copying.anchorOf(panel.stitchLine(), edge);
         return copying.lacks(piece, panel.outline().ring(), place).stream()
                 .map(l -> switch (l.side()) {
-                    case "above", "below" -> "%s too short %s".formatted(say.length(l.mm()), l.side());
+                    case "above", "below" -> Wording.fill("%s too short %s", say.length(l.mm()), l.side());
                     default ->
-                        "%s too narrow at the %s, %s %s the anchor"
-                                .formatted(
-                                        say.length(l.mm()),
-                                        l.side(),
-                                        say.length(Math.abs(l.downMm())),
-                                        l.downMm() >= 0 ? "below" : "above");
+                        Wording.fill(
+                                "%s too narrow at the %s, %s %s the anchor",
+                                say.length(l.mm()),
+                                l.side(),
+                                say.length(Math.abs(l.downMm())),
+                                l.downMm() >= 0 ? "below" : "above");
                 })
                 .toList();
     }
@@ -191,7 +189,7 @@ class CopyController {
             @RequestParam("version") long version,
             @RequestBody CopyRequest body) {
         Source garment = garment(user, id);
-        return ProjectViews.of(projects.edit(user.householdId(), projectId, version, "a copied piece", project -> {
+        return projects.edit(user.householdId(), projectId, version, "a copied piece", project -> {
             Aim aim = project.aim();
             if (aim == null || !aim.garment().isCutOut()) {
                 throw new RefusedValueException("copy.part", "Pieces are copied only where pieces are cut out.");
@@ -202,6 +200,6 @@ class CopyController {
             pieces.removeIf(p -> p.id().equals(piece.id()));
             pieces.add(piece);
             return project.withPieces(now.withOwn(pieces));
-        }));
+        });
     }
 }

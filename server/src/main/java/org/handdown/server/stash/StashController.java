@@ -1,20 +1,22 @@
 package org.handdown.server.stash;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.Pairing;
-import org.handdown.formats.project.LeftoverJson;
+import org.handdown.formats.project.StashedSourceJson;
 import org.handdown.lay.FlawZone;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
+import org.handdown.server.web.Ceiling;
 import org.handdown.source.MeasureSpec;
 import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
@@ -36,10 +38,12 @@ import org.springframework.web.bind.annotation.RestController;
 class StashController {
     private final StashService stash;
     private final ProjectService projects;
+    private final Ceiling ceiling;
 
-    StashController(StashService stash, ProjectService projects) {
+    StashController(StashService stash, ProjectService projects, Ceiling ceiling) {
         this.stash = stash;
         this.projects = projects;
+        this.ceiling = ceiling;
     }
 
     record StashMeasure(String name, String text, double mm) {}
@@ -59,7 +63,7 @@ class StashController {
 
     @GetMapping
     List<StashedSourceView> list(@AuthenticationPrincipal HouseholdUser user) {
-        return stash.list(user.householdId()).stream()
+        return stash.list(user.householdId()).whole().stream()
                 .map(StashController::view)
                 .toList();
     }
@@ -83,9 +87,7 @@ class StashController {
     private static StashMeasure measure(MeasureSpec spec, Source source) {
         double value = source.measures().mm(spec.id());
         boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
-        String text = count
-                ? String.format(Locale.ROOT, "%.0f", value)
-                : LengthText.format(Length.ofMm(value), LengthUnit.CM);
+        String text = count ? Wording.fill("%.0f", value) : LengthText.format(Length.ofMm(value), LengthUnit.CM);
         return new StashMeasure(spec.words(), text, value);
     }
 
@@ -168,8 +170,20 @@ class StashController {
 
     @GetMapping("/remnants")
     List<StashedRemnantView> remnants(@AuthenticationPrincipal HouseholdUser user) {
-        return stash.remnants(user.householdId()).stream()
-                .map(r -> view(r, LeftoverJson.read(r.document())))
+        return stash.remnants(user.householdId()).whole().stream()
+                .map(l -> view(l.row(), l.leftover()))
+                .toList();
+    }
+
+    /** What lies in the stash but cannot be read any more. @param why with the field that is at fault */
+    record BrokenView(String id, String what, String why) {}
+
+    @GetMapping("/broken")
+    List<BrokenView> broken(@AuthenticationPrincipal HouseholdUser user) {
+        return Stream.concat(
+                        stash.list(user.householdId()).broken().stream(),
+                        stash.remnants(user.householdId()).broken().stream())
+                .map(b -> new BrokenView(b.id().toString(), b.what(), b.why()))
                 .toList();
     }
 
@@ -217,6 +231,7 @@ class StashController {
     @PostMapping(path = "/import", consumes = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     StashedId importSource(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
-        return new StashedId(stash.importSource(user.householdId(), file).toString());
+        StashedSource source = ceiling.under(() -> StashedSourceJson.read(file));
+        return new StashedId(stash.keep(user.householdId(), source).toString());
     }
 }

@@ -1,12 +1,15 @@
 package org.handdown.server.stash;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.handdown.formats.project.LeftoverJson;
 import org.handdown.formats.project.StashedSourceJson;
 import org.handdown.lay.Leftover;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
@@ -29,18 +32,45 @@ public class StashService {
 
     record Kept(UUID id, StashedSource stashed) {}
 
+    /** A row that cannot be read any more; it hides none of its neighbours. */
+    record Broken(UUID id, String what, String why) {}
+
+    /** What lies there, and what lies there but cannot be read. */
+    record Shelf<T>(List<T> whole, List<Broken> broken) {}
+
+    private static <R, T> Shelf<T> shelf(
+            List<R> rows, Function<R, T> read, Function<R, UUID> id, Function<R, String> what) {
+        List<T> whole = new ArrayList<>();
+        List<Broken> broken = new ArrayList<>();
+        for (R row : rows) {
+            try {
+                whole.add(read.apply(row));
+            } catch (RefusedValueException e) {
+                broken.add(new Broken(id.apply(row), what.apply(row), e.field() + ": " + e.getMessage()));
+            }
+        }
+        return new Shelf<>(List.copyOf(whole), List.copyOf(broken));
+    }
+
     @Transactional(readOnly = true)
-    List<Kept> list(UUID household) {
-        return mapper.list(household).stream()
-                .map(r -> new Kept(r.id(), StashedSourceJson.read(r.document())))
-                .toList();
+    Shelf<Kept> list(UUID household) {
+        return shelf(
+                mapper.list(household),
+                StashService::kept,
+                StashMapper.SourceRow::id,
+                r -> StashedSourceJson.named(r.document()));
+    }
+
+    private static Kept kept(StashMapper.SourceRow row) {
+        return new Kept(row.id(), StashedSourceJson.read(row.document()));
     }
 
     @Transactional(readOnly = true)
     Kept require(UUID household, UUID id) {
-        return list(household).stream()
-                .filter(k -> k.id().equals(id))
+        return mapper.list(household).stream()
+                .filter(r -> r.id().equals(id))
                 .findFirst()
+                .map(StashService::kept)
                 .orElseThrow(() -> new NotThereException("There is no such source in this stash."));
     }
 
@@ -74,9 +104,16 @@ public class StashService {
         return free.size();
     }
 
+    /** A remnant and its row. */
+    record Left(StashMapper.RemnantRow row, Leftover leftover) {}
+
     @Transactional(readOnly = true)
-    List<StashMapper.RemnantRow> remnants(UUID household) {
-        return mapper.remnants(household);
+    Shelf<Left> remnants(UUID household) {
+        return shelf(
+                mapper.remnants(household),
+                r -> new Left(r, LeftoverJson.read(r.document())),
+                StashMapper.RemnantRow::id,
+                r -> "remnant of " + r.cloth() + " from " + r.origin());
     }
 
     /**
@@ -93,9 +130,9 @@ public class StashService {
         }
         List<Leftover> left = Leftover.of(lay.problem(), lay.layout());
         Set<Leftover> there = new HashSet<>();
-        mapper.remnants(household).stream()
-                .filter(r -> r.origin().equals(project.name()))
-                .forEach(r -> there.add(LeftoverJson.read(r.document())));
+        remnants(household).whole().stream()
+                .filter(l -> l.row().origin().equals(project.name()))
+                .forEach(l -> there.add(l.leftover()));
         int kept = 0;
         for (int i = 0; i < left.size(); i++) {
             // Read back, so that it compares with what is stored.
@@ -128,8 +165,13 @@ public class StashService {
     /** A source from its open format. */
     @Transactional
     public UUID importSource(UUID household, String text) {
+        return keep(household, StashedSourceJson.read(text));
+    }
+
+    @Transactional
+    public UUID keep(UUID household, StashedSource source) {
         UUID id = UUID.randomUUID();
-        mapper.insert(household, id, StashedSourceJson.text(StashedSourceJson.read(text)));
+        mapper.insert(household, id, StashedSourceJson.text(source));
         return id;
     }
 }

@@ -8,7 +8,6 @@ import java.io.IOException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -32,6 +31,12 @@ class BodyLimit extends OncePerRequestFilter {
                     isPhoto
                             ? "A photo may be 25 MB at most; take it with less quality."
                             : "A project file or drawing may be 8 MB at most.");
+        } else if (String.valueOf(request.getContentType()).contains("*")) {
+            refuse(
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "Cannot be read",
+                    "The request does not say what kind of content it carries; send application/json.");
         } else if (request.getHeader("Transfer-Encoding") != null) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "Length missing", "Send the body with a Content-Length.");
         } else {
@@ -41,12 +46,8 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static void refuse(HttpServletResponse response, HttpStatus status, String title, String detail)
             throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         // Without this the connection would wait for the rest of a body that nobody reads.
         response.setHeader("Connection", "close");
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-                        .formatted(title, status.value(), detail));
+        ProblemText.write(response, status, title, detail);
     }
 }
