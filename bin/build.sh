@@ -14,10 +14,27 @@ sources_newer_than() {
 
 maven() {
   mkdir -p "$RUN"
-  mvn "$@" >"$RUN/build.log" 2>&1 || {
+  mvn "$@" >"$RUN/build.log" 2>&1 &
+  tell_build $!
+  wait $! || {
     grep -E '^\[ERROR\]' "$RUN/build.log" | head -12 >&2
     fail "the build failed; the whole story is in .run/build.log. If a build was broken off, remove the target folders and run again."
   }
+}
+
+# What a build is at: stage of how many, and the time gone; a line for each stage and for each half minute in one.
+tell_build() {
+  local pid=$1 stage last= told=0 began=$SECONDS now
+  while kill -0 "$pid" 2>/dev/null; do
+    stage=$(sed -nE 's/^\[INFO\] Building (.*[^ ]) +[^ ]+ +\[([0-9]+)\/([0-9]+)\]$/\2 of \3, \1/p' "$RUN/build.log" 2>/dev/null | tail -1)
+    now=$((SECONDS - began))
+    if [ -n "$stage" ] && { [ "$stage" != "$last" ] || [ $((now - told)) -ge 30 ]; }; then
+      step "stage $stage; $now s"
+      last=$stage
+      told=$now
+    fi
+    sleep 0.5
+  done
 }
 
 build_fit() {
@@ -90,9 +107,16 @@ unpack_app() {
   java -Djarmode=tools -jar "$JAR" extract --destination "$APP" >/dev/null || fail "the application could not be unpacked to .run/app."
 }
 
+# Everything; or, with the word quick, what tells most in three minutes: no journeys, a sample of the matrix of projects.
 run_tests() {
   need_space
-  step "building and testing everything"
   mkdir -p "$RUN"
+  if [ "${1:-}" = quick ]; then
+    shift
+    step "building and testing what tells most"
+    mvn -T 2 -pl server -am test -Dhanddown.quick=true "$@"
+    return
+  fi
+  step "building and testing everything"
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn verify "$@"
 }

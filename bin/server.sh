@@ -4,7 +4,7 @@ run_server() {
   mkdir -p "$RUN/$kind"
   local pid
   pid=$(cat "$RUN/$kind/pid" 2>/dev/null)
-  if is_ours "$pid" "handdown.kind=$kind"; then
+  if is_ours "$pid" "$RUN/$kind/port"; then
     say "Hand Down runs already: $(cat "$RUN/$kind/address")"
     say "./hand-down stop ends it."
     return 0
@@ -59,7 +59,8 @@ start_application() {
 
 wait_for_application() {
   local kind=$1 port=$2
-  for _ in $(seq 240); do
+  local tick
+  for tick in $(seq 240); do
     if ! kill -0 "$(cat "$RUN/$kind/pid")" 2>/dev/null; then
       grep -hE 'Description|APPLICATION FAILED|Caused by|ERROR' "$RUN/$kind/console.log" | head -4 >&2
       stop_database "$kind"
@@ -68,6 +69,7 @@ wait_for_application() {
     if (exec 3<>"/dev/tcp/127.0.0.1/$port" && printf 'GET /actuator/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && grep -q '"UP"' <&3) 2>/dev/null; then
       return 0
     fi
+    [ $((tick % 20)) -ne 0 ] || step "still starting, $((tick / 2)) s; the first time takes longest"
     sleep 0.5
   done
   stop_server "$kind"
@@ -78,13 +80,13 @@ wait_for_application() {
 stop_server() {
   local kind=$1 pid
   pid=$(cat "$RUN/$kind/pid" 2>/dev/null)
-  if is_ours "$pid" "handdown.kind=$kind"; then
+  if is_ours "$pid" "$RUN/$kind/port"; then
     kill "$pid" 2>/dev/null
     for _ in $(seq 60); do
-      is_ours "$pid" "handdown.kind=$kind" || break
+      is_ours "$pid" "$RUN/$kind/port" || break
       sleep 0.25
     done
-    is_ours "$pid" "handdown.kind=$kind" && kill -9 "$pid"
+    is_ours "$pid" "$RUN/$kind/port" && kill -9 "$pid"
   fi
   rm -f "$RUN/$kind/pid" "$RUN/$kind/address"
 }
@@ -93,7 +95,7 @@ stop_all() {
   local any= kind pid
   for kind in demo own; do
     pid=$(cat "$RUN/$kind/pid" 2>/dev/null)
-    if is_ours "$pid" "handdown.kind=$kind" || database_runs "$kind"; then
+    if is_ours "$pid" "$RUN/$kind/port" || database_runs "$kind"; then
       step "stopping $kind"
       stop_server "$kind"
       stop_database "$kind"
@@ -107,7 +109,7 @@ show_status() {
   local kind pid
   for kind in demo own; do
     pid=$(cat "$RUN/$kind/pid" 2>/dev/null)
-    if is_ours "$pid" "handdown.kind=$kind"; then
+    if is_ours "$pid" "$RUN/$kind/port"; then
       say "$kind: running at $(cat "$RUN/$kind/address")"
     elif database_runs "$kind"; then
       say "$kind: only its database runs; ./hand-down stop ends it"

@@ -62,8 +62,9 @@ function save(patch: { taped?: Record<string, string>; again?: Record<string, st
     what: form.what,
     wearer: form.wearer,
     unit: form.unit,
-    measures: { ...form.taped, ...patch.taped },
-    again: { ...form.again, ...patch.again },
+    // What nobody touched is not sent: it stays as it was typed, whatever unit is shown.
+    measures: project.aim.settled ? (patch.taped ?? {}) : { ...form.taped, ...patch.taped },
+    again: project.aim.settled ? (patch.again ?? {}) : { ...form.again, ...patch.again },
   }
   return change((params) => api.PUT('/api/projects/{id}/aim', { params, body }))
 }

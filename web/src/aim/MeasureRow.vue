@@ -13,11 +13,14 @@ const { measure, taped, asked } = defineProps<{
 const emit = defineEmits<{ settle: [text: string]; again: [text: string]; focus: [] }>()
 const isProposed = computed(() => measure.origin === 'PROPOSED' && !taped)
 const hint = computed(() =>
-  asked
-    ? [measure.landmark, measure.alone].filter(Boolean).join('; ')
-    : isProposed.value
-      ? 'proposed from the height; measure when you can'
-      : '',
+  [
+    measure.also && `= ${measure.also}`,
+    asked
+      ? [measure.landmark, measure.alone].filter(Boolean).join('; ')
+      : isProposed.value && 'proposed from the height; measure when you can',
+  ]
+    .filter(Boolean)
+    .join('; '),
 )
 const told = computed(() =>
   [measure.on && `taken ${measure.on}`, `± ${measure.tolerance}`, measure.grows].filter(Boolean).join(', '),

@@ -59,7 +59,7 @@ async function compare(source: { id: string; name: string }) {
   if (view) pairing.value = { names: [first.name, source.name], view }
   beside.value = undefined
 }
-const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'long' })
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
 </script>
 
 <template>

@@ -15,8 +15,7 @@ const remove = (index: number) =>
   change(({ path, query }) =>
     api.DELETE('/api/projects/{id}/notes/{index}', { params: { path: { ...path, index }, query } }),
   )
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>

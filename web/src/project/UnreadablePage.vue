@@ -14,8 +14,7 @@ const { data: states } = useQuery(() => ({
 }))
 const refused = ref<Problem>()
 const before = computed(() => states.value?.find((s) => !s.current && !s.trouble))
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 async function goTo(seq: number) {
   refused.value = undefined
   try {

@@ -44,7 +44,11 @@ const form = reactive({
 })
 const read = (t?: Schemas['StretchTest']): Stretch =>
   t
-    ? { gauge: `${t.gaugeMm} mm`, stretched: `${t.stretchedMm} mm`, released: `${t.releasedMm} mm` }
+    ? {
+        gauge: `${t.gaugeMm} mm`,
+        stretched: `${t.stretchedMm} mm`,
+        released: t.releasedMm == null ? '' : `${t.releasedMm} mm`,
+      }
     : { gauge: '', stretched: '', released: '' }
 function reset() {
   const s = project.source
@@ -212,6 +216,7 @@ const tabs = computed(() => [
             :value="form.measures[m.id] ?? ''"
             :name="'source.' + m.id"
             :problem="problem"
+            :hint="m.also && `= ${m.also}`"
             @settle="(t) => settle(m.id, t)"
           />
           <PlainField

@@ -26,6 +26,9 @@ public record ClothSheet(
         boolean prettyInside) {
     public static final ClothSheet UNTESTED = new ClothSheet(null, null, CutEdge.UNTESTED, false, false, false, false);
 
+    /** Least allowance where a cut edge frays fast, mm (common practice, no source). */
+    public static final double FRAYS_FAST_MM = 15;
+
     /** What a cut edge does by itself. */
     public enum CutEdge {
         UNTESTED("not tested"),
@@ -48,6 +51,11 @@ public record ClothSheet(
     /** Stretch across the grain as far as it was tested; 0 before. */
     public double stretchAcross() {
         return across == null ? 0 : across.stretch();
+    }
+
+    /** Of it what springs back: the stretch that sums may count on. */
+    public double lastingAcross() {
+        return across == null ? 0 : across.lasting();
     }
 
     public double stretchAlong() {
@@ -85,15 +93,16 @@ public record ClothSheet(
 
     private static void addStretch(List<String> all, String way, @Nullable StretchTest test) {
         if (test != null) {
+            String back = test.recovery()
+                    .map(r -> Wording.fill("springs back by %.0f %%", 100 * r))
+                    .orElse("whether it springs back is not tested: let it go and measure again after a minute");
             all.add(Wording.fill(
-                    "%s by %.0f %% %s, springs back by %.0f %%: %s.",
-                    "Stretches",
+                    "Stretches by %.0f %% %s, %s: %s%.0f %% may be used in wear.",
                     100 * test.stretch(),
                     way,
-                    100 * test.recovery(),
-                    test.recovery() < 0.8 && test.stretch() > 0.1
-                            ? "it will bag, count on no stretch in wear"
-                            : Wording.fill("%.0f %% may be used in wear", 100 * test.usable(0.6))));
+                    back,
+                    test.recovery().orElse(1.0) < 0.8 && test.stretch() > 0.1 ? "it will bag, " : "",
+                    100 * test.usable(0.6)));
         }
     }
 }

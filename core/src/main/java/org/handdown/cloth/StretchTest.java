@@ -1,16 +1,19 @@
 package org.handdown.cloth;
 
+import java.util.Optional;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Cloth pulled between two marks and let go, mm.
  *
  * @param gaugeMm distance of the marks at rest
  * @param stretchedMm pulled as far as it goes without force
- * @param releasedMm a minute after letting go
+ * @param releasedMm a minute after letting go; null where nobody looked: that is not known, never taken for whole
  */
-public record StretchTest(double gaugeMm, double stretchedMm, double releasedMm) {
+public record StretchTest(
+        double gaugeMm, double stretchedMm, @Nullable Double releasedMm) {
     /** Shorter gauges make a slip of one millimetre look like stretch (handbook of the trade §4). */
     private static final double LEAST_GAUGE_MM = 50;
     /** No cloth goes to five times its length; such a figure is a wrong unit. */
@@ -55,7 +58,7 @@ public record StretchTest(double gaugeMm, double stretchedMm, double releasedMm)
                             "From %.0f to %.0f mm would be %.0f %% of stretch; no cloth gives that much. Check the units.",
                             gaugeMm, stretchedMm, 100 * (stretchedMm / gaugeMm - 1)));
         }
-        if (!(releasedMm >= gaugeMm * 0.9 && releasedMm <= stretchedMm)) {
+        if (releasedMm != null && !(releasedMm >= gaugeMm * 0.9 && releasedMm <= stretchedMm)) {
             throw new RefusedValueException(
                     "stretch.released",
                     Wording.fill(
@@ -69,19 +72,25 @@ public record StretchTest(double gaugeMm, double stretchedMm, double releasedMm)
         return (stretchedMm - gaugeMm) / gaugeMm;
     }
 
-    /** The share of the stretch that springs back; 1 where nothing stretched. */
-    public double recovery() {
-        return stretchedMm == gaugeMm ? 1 : (stretchedMm - releasedMm) / (stretchedMm - gaugeMm);
+    /** The share of the stretch that springs back; 1 where nothing stretched; empty where nobody looked. */
+    public Optional<Double> recovery() {
+        return Optional.ofNullable(releasedMm)
+                .map(back -> stretchedMm == gaugeMm ? 1 : (stretchedMm - back) / (stretchedMm - gaugeMm));
     }
 
-    /** How much longer than before it stays: released over relaxed. */
-    public double lengthRatio() {
-        return releasedMm / gaugeMm;
+    /** How much longer than before it stays: released over relaxed; empty where nobody looked. */
+    public Optional<Double> lengthRatio() {
+        return Optional.ofNullable(releasedMm).map(back -> back / gaugeMm);
     }
 
-    /** Stretch that wear may use: at most 60 % of what was measured (common practice, a setting). */
+    /** Stretch that comes back every time: what stays out counts for nothing. All of it where nobody looked. */
+    public double lasting() {
+        return stretch() * Math.max(0, recovery().orElse(1.0));
+    }
+
+    /** Stretch that wear may use: at most 60 % of what comes back (common practice, a setting). */
     public double usable(double share) {
-        return share * stretch();
+        return share * lasting();
     }
 
     public Grade grade() {

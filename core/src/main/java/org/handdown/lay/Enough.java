@@ -30,48 +30,71 @@ public record Enough(Verdict verdict, List<String> sentences) {
 
     private record Need(FitPiece piece, double along, double across) {}
 
+    /** Cloth by cloth: a lining is cut from lining, and what is short is told of each. */
     public static Enough of(FitProblem problem) {
         List<String> sentences = new ArrayList<>();
+        Verdict worst = Verdict.LIKELY;
+        List<String> cloths = problem.pieces().stream()
+                .flatMap(p -> p.cloths().stream())
+                .distinct()
+                .toList();
+        List<String> likely = new ArrayList<>();
+        for (String cloth : cloths) {
+            List<String> told = new ArrayList<>();
+            Verdict verdict = of(problem, cloth, cloths.size() > 1, told);
+            (verdict == Verdict.LIKELY ? likely : sentences).addAll(told);
+            worst = verdict.ordinal() > worst.ordinal() ? verdict : worst;
+        }
+        return new Enough(worst, sentences.isEmpty() ? likely : sentences);
+    }
+
+    private static Verdict of(FitProblem problem, String cloth, boolean isNamed, List<String> sentences) {
         double longest = 0;
         double widest = 0;
         double area = 0;
         for (FitPanel panel : problem.panels()) {
-            boolean serves = problem.pieces().stream().anyMatch(p -> p.cloths().contains(panel.cloth()));
-            if (serves) {
+            if (panel.cloth().equals(cloth)) {
                 Box box = alongGrain(panel);
                 longest = Math.max(longest, box.heightMm());
                 widest = Math.max(widest, box.widthMm());
                 area += panel.outline().areaMm2();
             }
         }
-        List<Need> needs = problem.pieces().stream().map(Enough::least).toList();
+        List<FitPiece> pieces = problem.pieces().stream()
+                .filter(p -> p.cloths().contains(cloth))
+                .toList();
+        String of = isNamed ? " of " + cloth : "";
         boolean isShort = false;
+        List<Need> needs = pieces.stream().map(Enough::least).toList();
         for (Need need : needs.stream()
                 .sorted(Comparator.comparingDouble(Need::along).reversed())
                 .toList()) {
-            isShort |= tell(sentences, need.piece(), "long", need.along(), "longest", longest);
-            isShort |= tell(sentences, need.piece(), "wide", need.across(), "widest", widest);
+            isShort |= tell(sentences, need.piece(), "long", need.along(), "longest", longest, of);
+            isShort |= tell(sentences, need.piece(), "wide", need.across(), "widest", widest, of);
         }
-        double wanted = problem.pieces().stream()
-                .mapToDouble(p -> p.quantity()
-                        * p.variants().stream()
-                                .mapToDouble(v -> v.outline().areaMm2())
-                                .min()
-                                .orElse(0))
-                .sum();
+        double wanted =
+                pieces.stream().mapToDouble(p -> p.quantity() * areaMm2(p)).sum();
         if (wanted > area) {
             sentences.add(Wording.fill(
-                    "The pieces cover %.0f dm², the panels only %.0f dm².", wanted / 10_000, area / 10_000));
+                    "The pieces cover %.0f dm², the panels%s only %.0f dm².", wanted / 10_000, of, area / 10_000));
             isShort = true;
         }
         if (isShort) {
-            return new Enough(Verdict.SHORT, sentences);
+            return Verdict.SHORT;
         }
         if (wanted > TIGHT_SHARE * area) {
             sentences.add(Wording.fill(
-                    "Tight: the pieces cover %.0f %% of the panels; of odd shapes rarely more than 75 %% can be used.",
-                    100 * wanted / area));
-            return new Enough(Verdict.TIGHT, sentences);
+                    "Tight: the pieces cover %.0f %% of the panels%s; of odd shapes rarely more than 75 %% can be used.",
+                    100 * wanted / area, of));
+            return Verdict.TIGHT;
+        }
+        FitPiece largest =
+                pieces.stream().max(Comparator.comparingDouble(Enough::areaMm2)).orElseThrow();
+        if (wanted + areaMm2(largest) > TIGHT_SHARE * area) {
+            sentences.add(Wording.fill(
+                    "Just enough%s: nothing would be left over to cut the %s once more.",
+                    of, largest.id().replace('-', ' ')));
+            return Verdict.TIGHT;
         }
         double room = longest;
         double covered = area == 0 ? 0 : 100 * wanted / area;
@@ -80,17 +103,24 @@ public record Enough(Verdict verdict, List<String> sentences) {
                 .ifPresent(n -> sentences.add(Wording.fill(
                         "The longest, the %s, takes %.0f mm of %.0f mm along the grain; the pieces cover %.0f %% of their cloth.",
                         n.piece().id().replace('-', ' '), n.along(), room, covered)));
-        return new Enough(Verdict.LIKELY, sentences);
+        return Verdict.LIKELY;
+    }
+
+    private static double areaMm2(FitPiece piece) {
+        return piece.variants().stream()
+                .mapToDouble(v -> v.outline().areaMm2())
+                .min()
+                .orElse(0);
     }
 
     private static boolean tell(
-            List<String> sentences, FitPiece piece, String how, double need, String which, double most) {
+            List<String> sentences, FitPiece piece, String how, double need, String which, double most, String of) {
         if (need <= most) {
             return false;
         }
         sentences.add(Wording.fill(
-                "The %s is %.0f mm %s, the %s panel %.0f mm: %.0f mm are missing.",
-                piece.id().replace('-', ' '), need, how, which, most, need - most));
+                "The %s is %.0f mm %s, the %s panel%s %.0f mm: %.0f mm are missing.",
+                piece.id().replace('-', ' '), need, how, which, of, most, need - most));
         return true;
     }
 

@@ -3,6 +3,7 @@ package org.handdown.lay;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -13,7 +14,7 @@ import org.handdown.measure.Wording;
  * a lay that kept that much margin surely fits; one that lies nearer to an edge is tight, and that edge is measured again before
  * anything is cut.
  *
- * @param toleranceMm how far a panel's edge may really lie inside where it was measured
+ * @param toleranceMm how far an edge of the panel that is known least may really lie inside where it was measured
  */
 public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
     /** What can be said of it. */
@@ -30,11 +31,17 @@ public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
         tight = List.copyOf(tight);
     }
 
-    public static Sureness of(FitProblem problem, FitLayout layout, double toleranceMm) {
+    /** @param tolerancesMm of each panel, by its id */
+    public static Sureness of(FitProblem problem, FitLayout layout, Map<String, Double> tolerancesMm) {
         List<Tight> tight = new ArrayList<>();
-        if (problem.marginMm() < toleranceMm) {
-            layout.placements().forEach(p -> tight(problem, p, toleranceMm, tight));
+        for (Placed placed : layout.placements()) {
+            double tolerance = tolerancesMm.getOrDefault(placed.panel(), 0.0);
+            if (problem.marginMm() < tolerance) {
+                tight(problem, placed, tolerance, tight);
+            }
         }
+        double toleranceMm =
+                tolerancesMm.values().stream().mapToDouble(t -> t).max().orElse(0);
         boolean requiredLeft = layout.unplaced().stream()
                 .anyMatch(u -> problem.piece(u.piece()).required());
         return new Sureness(

@@ -12,6 +12,7 @@ import org.handdown.lay.FitLayout;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
+import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Neckline;
@@ -41,7 +42,7 @@ public final class HandSteps {
             List<Use> uses,
             List<Neckline> necklines,
             LengthUnit unit) {
-        StepList list = new StepList(unit);
+        StepList list = new StepList(unit, source.cloth());
         TakingApart.addTo(list, source, plan);
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
         List<String> checks = new ArrayList<>();
@@ -51,6 +52,7 @@ public final class HandSteps {
             checks.add(Wording.fill(
                     "%s: %s.", use.want().name(), use.keepers().get(0).name()));
         }
+        narrow(list, source, design, checks);
         checks.add("Something is left over to cut the piece that matters most once more.");
         design.cautions().forEach(c -> checks.add(list.sentence(c)));
         design.walks().stream()
@@ -70,6 +72,7 @@ public final class HandSteps {
                 copies * MINUTES_CUTTING_A_PIECE,
                 StepList.need("gate-cut", Reason.RISK));
         list.using(source.cloth().sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
+        protect(list, source);
         list.add(
                 "notch",
                 "Transfer marks; mark every wrong side",
@@ -118,6 +121,41 @@ public final class HandSteps {
         return list.ordered();
     }
 
+    /** Cloth that frays fast eats a narrow allowance before it is sewn: said before the cut, while it can still be drawn wider. */
+    private static void narrow(StepList list, Source source, Design design, List<String> checks) {
+        if (source.cloth().sheet().edge() != ClothSheet.CutEdge.FRAYS_FAST) {
+            return;
+        }
+        for (Piece piece : design.pieces()) {
+            piece.allowances().values().stream()
+                    .mapToDouble(Allowance::mm)
+                    .filter(mm -> mm > 0 && mm < ClothSheet.FRAYS_FAST_MM)
+                    .min()
+                    .ifPresent(mm -> checks.add(Wording.fill(
+                            "It frays fast and wants %s of allowance: the %s has %s only. Draw it wider, or finish the edge at once.",
+                            list.length(ClothSheet.FRAYS_FAST_MM), piece.name(), list.length(mm))));
+        }
+    }
+
+    /** Edges that do not stay as cut are made safe before anything else is done with them. */
+    private static void protect(StepList list, Source source) {
+        String how = switch (source.cloth().sheet().edge()) {
+            case FRAYS_FAST -> "Overcast or zigzag every edge right after cutting, before it is handled.";
+            case LADDERS -> "A narrow zigzag or stretch stitch along every edge; never pull an open loop.";
+            default -> "";
+        };
+        if (!how.isEmpty()) {
+            list.add(
+                    "protect",
+                    "Make every cut edge safe",
+                    how,
+                    StepList.NEEDLE,
+                    25,
+                    StepList.need("cut", Reason.PROTECTION));
+            list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
+        }
+    }
+
     /** Marks that can still be made now only, and those that have time. */
     private static String marks(Design design) {
         Map<Mark.Deadline, Set<String>> until = new EnumMap<>(Mark.Deadline.class);
@@ -154,8 +192,7 @@ public final class HandSteps {
 
     /** Secured first and cut after, with a gate between: a neck can be cut lower, never higher. */
     private static void necklines(StepList list, List<Neckline> necklines, Source source) {
-        boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS
-                || source.cloth().sheet().stretchAcross() > 0.1;
+        boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS;
         for (int i = 0; i < necklines.size(); i++) {
             Neckline neck = necklines.get(i);
             List<String> order = neck.order(runs);

@@ -7,8 +7,12 @@ import java.util.stream.Collectors;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.source.Anatomy;
+import org.handdown.source.Fold;
+import org.handdown.source.Part;
 import org.handdown.source.Source;
 import org.handdown.unpick.LetOut;
+import org.handdown.unpick.Stretch;
 import org.handdown.unpick.UnpickPlan;
 
 /** Steps for letting a source out and down. Minutes are common practice, no source. */
@@ -18,7 +22,7 @@ public final class LetOutSteps {
     /** @param inserts let in where nothing more is hidden */
     public static List<Step> of(
             Source source, UnpickPlan plan, LetOut letOut, Optional<InsertDraft> inserts, LengthUnit unit) {
-        StepList list = new StepList(unit);
+        StepList list = new StepList(unit, source.cloth());
         TakingApart.wash(list);
         List<String> checks = new ArrayList<>();
         checks.add("Old creases and stitch lines can be seen to show or not: steam one on a hidden place first.");
@@ -33,16 +37,22 @@ public final class LetOutSteps {
                 checks,
                 10,
                 StepList.need("photograph", Reason.MEASURE));
+        TakingApart.removeFaults(list, source, StepList.need("photograph", Reason.LAUNDERING));
         List<Step.Need> opened = TakingApart.open(list, source, plan);
         opened.add(StepList.need("gate-open", Reason.RISK));
         list.add(
                 "press-out",
-                "Press the old creases out before anything is folded again",
-                source.cloth().heat().words() + ", with steam and a damp cloth between.",
-                "Steam burns; never leave the iron on.",
+                list.isIroned()
+                        ? "Press the old creases out before anything is folded again"
+                        : "Let the old creases hang out before anything is folded again",
+                list.pressing() + (list.isIroned() ? " Steam, and a damp cloth between." : ""),
+                list.pressingCaution(),
                 20,
                 opened.toArray(Step.Need[]::new));
-        list.using(Tool.IRON);
+        if (list.isIroned()) {
+            list.using(Tool.IRON);
+        }
+        Anatomy anatomy = plan.anatomy();
         List<Step.Need> folded = new ArrayList<>();
         folded.add(StepList.need("press-out", Reason.SHAPE));
         for (LetOut.Refold refold : letOut.refolds()) {
@@ -50,9 +60,9 @@ public final class LetOutSteps {
                 String id = "fold-" + refold.fold().id();
                 list.add(
                         id,
-                        Wording.fill("Fold the %s again", refold.fold().id().replace('-', ' ')),
+                        title(refold, anatomy),
                         refold.newDepthMm() == 0
-                                ? "Let them out wholly."
+                                ? ""
                                 : Wording.fill(
                                         "%d, each %s deep instead of %s, about their old middles; the edge then measures %s.",
                                         refold.fold().count(),
@@ -102,21 +112,34 @@ public final class LetOutSteps {
                 StepList.need("baste", Reason.RISK));
         list.add(
                 "sew",
-                "Sew back, half an inch over the old stitching at each end",
+                Wording.fill("Sew back, %s over the old stitching at each end", list.length(Stretch.RESTART_MM)),
                 "",
                 StepList.NEEDLE,
                 40,
                 StepList.need("gate-sew", Reason.RISK));
-        list.add(
-                "hem",
-                "Let the hem down and finish it anew",
-                Wording.fill(
-                        "%s longer. Hem last, after it has hung.",
-                        list.length(letOut.hem().gainMm())),
-                "Steam burns; never leave the iron on.",
-                35,
-                StepList.need("sew", Reason.SHAPE));
-        list.using(Tool.FREE_ARM, Tool.IRON);
+        if (letOut.hem().gainMm() > 0) {
+            list.add(
+                    "hem",
+                    "Let the hem down and finish it anew",
+                    Wording.fill(
+                            "%s longer. Hem last, after it has hung.",
+                            list.length(letOut.hem().gainMm())),
+                    list.pressingCaution(),
+                    35,
+                    StepList.need("sew", Reason.SHAPE));
+            list.using(list.isIroned() ? new Tool[] {Tool.FREE_ARM, Tool.IRON} : new Tool[] {Tool.FREE_ARM});
+        }
         return list.ordered();
+    }
+
+    /** “Let out the darts of the left back”, “Fold the pleats of the front again”. */
+    private static String title(LetOut.Refold refold, Anatomy anatomy) {
+        Fold fold = refold.fold();
+        String part =
+                anatomy.findPart(fold.part()).map(Part::name).orElse(fold.part().replace('-', ' '));
+        String folds = fold.kind().words() + (fold.count() == 1 ? "" : "s");
+        return refold.newDepthMm() == 0
+                ? Wording.fill("Let out the %s of the %s", folds, part)
+                : Wording.fill("Fold the %s of the %s again", folds, part);
     }
 }

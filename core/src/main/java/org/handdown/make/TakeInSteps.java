@@ -2,9 +2,11 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.source.Source;
+import org.handdown.unpick.Stretch;
 import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 
@@ -13,16 +15,19 @@ public final class TakeInSteps {
     private TakeInSteps() {}
 
     public static List<Step> of(Source source, UnpickPlan plan, TakeIn takeIn, LengthUnit unit) {
-        StepList list = new StepList(unit);
+        StepList list = new StepList(unit, source.cloth());
         TakingApart.wash(list);
         list.add(
                 "pin",
                 "Put it on inside out and pin it",
-                "Safety pins, in the cloth and never in a rib; leave them in when it comes off. Measure every pinch on the table again, at each station.",
+                list.pinning("Safety pins, in the cloth and never in a rib; leave them in when it comes off.")
+                        + " Measure every pinch on the table again, at each station.",
                 "",
                 15,
                 StepList.need("photograph", Reason.MEASURE));
         list.using(Tool.HELPER, Tool.FORM);
+        TakingApart.removeFaults(list, source, StepList.need("photograph", Reason.LAUNDERING));
+        TakingApart.gateOpening(list, plan);
         List<Step.Need> opened = TakingApart.open(list, source, plan);
         opened.add(StepList.need("pin", Reason.MEASURE));
         List<TakeIn.Change> changes = takeIn.changes();
@@ -62,21 +67,41 @@ public final class TakeInSteps {
                 StepList.need("baste", Reason.RISK));
         list.add(
                 "sew",
-                "Sew along the basting, half an inch over the old stitching at each end; then undo the old seam",
+                "Sew along the basting" + sewing(list, changes),
                 "",
                 StepList.NEEDLE,
                 30,
                 StepList.need("gate-trim", Reason.RISK));
         list.using(source.cloth().sheet().stretchAcross() > 0.1 ? Tool.OVERLOCKER : Tool.ZIGZAG);
+        boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS;
+        if (runs) {
+            list.add(
+                    "secure",
+                    "Secure the knit beside every line that will be cut",
+                    "A narrow zigzag or two rows of stretch stitch, on what stays, before a thread of it is cut.",
+                    StepList.NEEDLE,
+                    15,
+                    StepList.need("sew", Reason.PROTECTION));
+        }
         list.add(
                 "trim",
                 "Trim the allowances, finish their edges and press",
-                source.cloth().heat().words() + ".",
-                StepList.CUTTER + " Steam burns; never leave the iron on.",
+                list.pressing(),
+                (StepList.CUTTER + " " + list.pressingCaution()).strip(),
                 25,
-                StepList.need("sew", Reason.RISK));
-        list.using(Tool.IRON, Tool.FREE_ARM);
+                StepList.need(runs ? "secure" : "sew", runs ? Reason.PROTECTION : Reason.RISK));
+        list.using(list.isIroned() ? new Tool[] {Tool.IRON, Tool.FREE_ARM} : new Tool[] {Tool.FREE_ARM});
         return list.ordered();
+    }
+
+    /** Only where a seam is moved is there an old one to sew over and to undo. */
+    private static String sewing(StepList list, List<TakeIn.Change> changes) {
+        boolean seams = changes.stream().anyMatch(c -> c.reading().kind() == TakeIn.Kind.SEAM);
+        return seams
+                ? Wording.fill(
+                        ", %s over the old stitching at each end; then undo the old seam",
+                        list.length(Stretch.RESTART_MM))
+                : "";
     }
 
     private static String line(TakeIn.Change change) {

@@ -21,6 +21,13 @@ final class TakingApart {
 
     static void addTo(StepList list, Source source, UnpickPlan plan) {
         wash(list);
+        gateOpening(list, plan);
+        List<Step.Need> opened = open(list, source, plan);
+        press(list, source, opened);
+    }
+
+    /** A gate before whatever opening destroys; none where nothing is lost. */
+    static void gateOpening(StepList list, UnpickPlan plan) {
         List<String> destroyed = Losses.of(plan, List.of(), List.of()).destroyed();
         if (!destroyed.isEmpty()) {
             list.gate(
@@ -30,8 +37,6 @@ final class TakingApart {
                     5,
                     StepList.need("photograph", Reason.MEASURE));
         }
-        List<Step.Need> opened = open(list, source, plan);
-        press(list, source, opened);
     }
 
     static void wash(StepList list) {
@@ -93,14 +98,20 @@ final class TakingApart {
         }
         list.add(
                 "press",
-                "Pick out threads and press the panels flat",
-                "Steam, brush the needle holes, press the old crease out as far as it goes: "
-                        + source.cloth().heat().words() + ".",
-                "Steam burns; an iron hotter than the cloth bears melts or polishes it. Never leave it on.",
+                list.isIroned()
+                        ? "Pick out threads and press the panels flat"
+                        : "Pick out threads and lay the panels flat",
+                (list.isIroned()
+                                ? "Steam, brush the needle holes, press the old crease out as far as it goes: "
+                                : "Brush the needle holes. ")
+                        + list.pressing(),
+                list.pressingCaution(),
                 25,
                 flat.toArray(Step.Need[]::new));
-        list.using(Tool.IRON);
-        removeFaults(list, source);
+        if (list.isIroned()) {
+            list.using(Tool.IRON);
+        }
+        removeFaults(list, source, StepList.need("press", Reason.FLAT));
         list.add(
                 "mark",
                 "Mark grain, pile, face and flaws on every panel",
@@ -117,7 +128,8 @@ final class TakingApart {
                 StepList.need("mark", Reason.MEASURE));
     }
 
-    private static void removeFaults(StepList list, Source source) {
+    /** What can be taken out is taken out, whatever becomes of the source. */
+    static void removeFaults(StepList list, Source source, Step.Need after) {
         List<Fault> faults = source.faults();
         for (int i = 0; i < faults.size(); i++) {
             if (faults.get(i).remedy() == Fault.Remedy.REMOVE) {
@@ -128,7 +140,7 @@ final class TakingApart {
                                 + ". Look again when it is dry; if it stays, mark it as a flaw and hide it.",
                         "Try it on a hidden place first. Hot water and steam burn.",
                         15,
-                        StepList.need("press", Reason.FLAT));
+                        after);
             }
         }
     }

@@ -2,6 +2,8 @@ package org.handdown.measure;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -84,16 +86,68 @@ public final class LengthText {
         };
     }
 
+    /**
+     * Writes a length for a field, so that it reads back as it is, bit for bit: what a person typed comes back as typed, or as near as
+     * words allow; a field that nobody touches changes nothing. In the unit where that is exact, else in the other system, else as many
+     * decimals as it takes.
+     *
+     * @param unit that the household reads; a value typed in the other system is shown in that one
+     */
+    public static String field(Length length, LengthUnit unit) {
+        double mm = Math.abs(length.mm());
+        boolean inches = unit == LengthUnit.INCH || unit == LengthUnit.FOOT || unit == LengthUnit.YARD;
+        List<String> ways = List.of(
+                format(Length.ofMm(mm), unit),
+                format(Length.ofMm(mm), inches ? LengthUnit.CM : LengthUnit.INCH),
+                part(mm / LengthUnit.INCH.mm(), 64) + " in",
+                plain(BigDecimal.valueOf(mm).movePointLeft(1).setScale(4, RoundingMode.HALF_UP)) + " cm",
+                plain(BigDecimal.valueOf(mm)) + " mm");
+        String text = ways.stream()
+                .filter(w -> w.length() <= LONGEST_TEXT
+                        && parse("field", w, LengthUnit.MM).mm() == mm)
+                .findFirst()
+                .orElse(ways.get(0));
+        return length.mm() < 0 ? "-" + text : text;
+    }
+
+    private static String plain(BigDecimal amount) {
+        return amount.stripTrailingZeros().toPlainString();
+    }
+
+    /** A typed text whose number has no unit takes the one it was typed in, so that it means the same wherever it is read again. */
+    public static String withUnit(String text, LengthUnit bare) {
+        String plain = text.strip();
+        if (plain.isEmpty()
+                || LengthText.parse("typed", plain, LengthUnit.MM).mm()
+                        == LengthText.parse("typed", plain, LengthUnit.CM).mm()) {
+            return plain;
+        }
+        String unit = switch (bare) {
+            case MM -> "mm";
+            case CM -> "cm";
+            case M -> "m";
+            case INCH -> "in";
+            case FOOT -> "ft";
+            case YARD -> "yd";
+        };
+        return plain + " " + unit;
+    }
+
     private static String decimal(double value, int places) {
         String text = Wording.fill("%." + places + "f", value);
         return text.equals("-0") || text.equals("-0.0") ? text.substring(1) : text;
     }
 
     private static String sixteenths(double inches) {
-        long total = Math.round(Math.abs(inches) * 16);
-        long whole = total / 16;
-        long part = total % 16;
-        int denominator = 16;
+        return part(inches, 16);
+    }
+
+    /** To the nearest part of an inch. */
+    private static String part(double inches, int parts) {
+        long total = Math.round(Math.abs(inches) * parts);
+        long whole = total / parts;
+        long part = total % parts;
+        int denominator = parts;
         while (part > 0 && part % 2 == 0) {
             part /= 2;
             denominator /= 2;

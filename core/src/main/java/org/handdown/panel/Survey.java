@@ -1,6 +1,7 @@
 package org.handdown.panel;
 
 import java.util.List;
+import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Outline;
 import org.handdown.source.Layer;
@@ -24,6 +25,11 @@ public sealed interface Survey permits LegSurvey, PartSurvey, TapedSurvey {
     }
 
     String name();
+
+    /** How far its edges may be off, mm; empty where it is drawn from the source's own measures. */
+    default Optional<Double> toleranceMm() {
+        return Optional.empty();
+    }
 
     /** The old stitch lines as they were measured; panel frame: mm, y up. */
     Outline stitchLine();

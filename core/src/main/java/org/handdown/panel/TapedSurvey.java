@@ -1,6 +1,7 @@
 package org.handdown.panel;
 
 import java.util.Map;
+import java.util.Optional;
 import org.handdown.geometry.Outline;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.Layer;
@@ -18,6 +19,11 @@ public record TapedSurvey(
     @Override
     public FreedEdges edges() {
         return new FreedEdges(Map.of(), finishes);
+    }
+
+    @Override
+    public Optional<Double> toleranceMm() {
+        return Optional.of(method.toleranceMm());
     }
 
     @Override

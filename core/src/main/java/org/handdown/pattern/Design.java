@@ -73,6 +73,13 @@ public record Design(
         return new Design(name, pieces, seams, rules, more, cautions);
     }
 
+    /** With one more thing to look out for. */
+    public Design cautioning(String sentence) {
+        List<String> more = new ArrayList<>(cautions);
+        more.add(sentence);
+        return new Design(name, pieces, seams, rules, notes, more);
+    }
+
     /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
     public Design withPieces(List<Piece> others) {
         Design bare = Design.of(name, others);

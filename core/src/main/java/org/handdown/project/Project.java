@@ -2,12 +2,14 @@ package org.handdown.project;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Passage;
 import org.handdown.body.Wearer;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
@@ -19,6 +21,8 @@ import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.Piecing;
+import org.handdown.pattern.draft.Dimension;
+import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
@@ -103,12 +107,36 @@ public record Project(
      * A draft as it was ordered.
      *
      * @param from the wearer with the measures it was drafted from
-     * @param choices of its free dimensions, by id; the rest are the usual ones
+     * @param choices of its free dimensions, by id; the rest are told by the cloth's own tests, or are the usual ones
+     * @param cloth whose tests it was drafted with; null before anybody asked the cloth
      */
-    public record Order(String draft, Wearer from, Map<String, Double> choices) {
+    public record Order(
+            String draft,
+            Wearer from,
+            Map<String, Double> choices,
+            @Nullable ClothSheet cloth) {
+        public Order(String draft, Wearer from, Map<String, Double> choices) {
+            this(draft, from, choices, null);
+        }
+
         public Order {
             choices = Map.copyOf(choices);
             Drafts.require(draft);
+        }
+
+        public Order withChoices(Map<String, Double> others) {
+            return new Order(draft, from, others, cloth);
+        }
+
+        /** What a dimension is without anybody having chosen. */
+        public double usual(Dimension dimension) {
+            Double told = told().get(dimension.id());
+            return told == null ? dimension.usualFor(from) : told;
+        }
+
+        /** What the cloth's tests tell of its dimensions. */
+        public Map<String, Double> told() {
+            return cloth == null ? Map.of() : Drafts.require(draft).told(cloth);
         }
 
         /** Measures of the body that it is drafted from. */
@@ -117,7 +145,14 @@ public record Project(
         }
 
         public Design design() {
-            return Drafts.require(draft).draw(from, choices);
+            Draft drawn = Drafts.require(draft);
+            Map<String, Double> all = new HashMap<>(told());
+            all.putAll(choices);
+            Design design = drawn.draw(from, all);
+            for (String lacking : cloth == null ? List.<String>of() : drawn.lacking(cloth)) {
+                design = design.cautioning(lacking);
+            }
+            return design;
         }
 
         /** Is it a size that the draft leaves free: a length, a share or a count? */

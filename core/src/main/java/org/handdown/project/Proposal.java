@@ -110,13 +110,13 @@ final class Proposal {
         boolean first = !old.isEmpty() && old.get(0).draft().equals(aim.draft());
         boolean other = !aim.draft().isEmpty() && !first;
         if (other) {
-            orders.add(new Project.Order(aim.draft(), aim.wearer(), Map.of()));
+            orders.add(new Project.Order(aim.draft(), aim.wearer(), Map.of(), workroom.sheet()));
         }
         for (int i = 0; i < old.size(); i++) {
             // Another aim takes the place of the one before.
             if (i > 0 || first || aim.draft().isEmpty()) {
                 orders.add(new Project.Order(
-                        old.get(i).draft(), aim.wearer(), old.get(i).choices()));
+                        old.get(i).draft(), aim.wearer(), old.get(i).choices(), workroom.sheet()));
             }
         }
         return before.withOrders(orders).withChanges(other ? List.of() : before.changes());

@@ -169,6 +169,9 @@ final class StationBoard {
         if (!room.isDraftedFromTheAim()) {
             return stale(Station.PIECES, "Drafted before the measures changed.");
         }
+        if (!room.isDraftedForTheCloth()) {
+            return stale(Station.PIECES, "Drafted before the cloth was tested as it now is.");
+        }
         Optional<Design> found = room.design();
         if (found.isEmpty()) {
             return open(Station.PIECES, "Draft, bring in or enter the pieces.");

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.handdown.body.BodyMeasure;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
@@ -286,10 +287,19 @@ public final class Workroom {
         Source source = project.source();
         return lay == null || source == null
                 ? Optional.empty()
-                : Optional.of(Sureness.of(
-                        lay.problem(),
-                        lay.layout(),
-                        source.assessment().measured().toleranceMm()));
+                : Optional.of(Sureness.of(lay.problem(), lay.layout(), tolerances()));
+    }
+
+    /** How far each panel's edges may be off: by how it was surveyed, or, where it was drawn from the source's measures, by how those were taken. */
+    public Map<String, Double> tolerances() {
+        Project.MeasuredPanels measured = project.panels();
+        Source source = project.source();
+        Map<String, Double> all = new HashMap<>();
+        if (measured != null && source != null) {
+            double drawn = source.assessment().measured().toleranceMm();
+            measured.surveys().forEach(s -> all.put(s.id(), s.toleranceMm().orElse(drawn)));
+        }
+        return all;
     }
 
     /** Keepers there are under the plan of taking apart. */
@@ -411,6 +421,21 @@ public final class Workroom {
                 || !pattern.orders().isEmpty()
                         && pattern.orders().get(0).draft().equals(aim.draft());
         return own && pattern.orders().stream().allMatch(o -> o.from().agrees(aim.wearer(), o.measures()));
+    }
+
+    /** Are all drafts drawn for the cloth as its tests now tell? Those that were drawn before anybody asked the cloth are left in peace. */
+    boolean isDraftedForTheCloth() {
+        ClothSheet now = sheet();
+        return !(project.pieces() instanceof Project.Pattern pattern)
+                || pattern.orders().stream()
+                        .allMatch(o -> o.cloth() == null
+                                || o.told().equals(Drafts.require(o.draft()).told(now)));
+    }
+
+    /** What quick tests told of the source's cloth; nothing before there is one. */
+    public ClothSheet sheet() {
+        Source source = project.source();
+        return source == null ? ClothSheet.UNTESTED : source.cloth().sheet();
     }
 
     /**

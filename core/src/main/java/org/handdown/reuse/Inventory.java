@@ -54,7 +54,7 @@ public final class Inventory {
     }
 
     private double usable() {
-        return USABLE_SHARE * cloth.sheet().stretchAcross();
+        return USABLE_SHARE * cloth.sheet().lastingAcross();
     }
 
     private void edges() {

@@ -157,7 +157,7 @@ public final class Suitability {
         }
         if (RIBBED.contains(source.kind())) {
             double rib = source("cuffRibGirth");
-            double usable = Inventory.USABLE_SHARE * source.cloth().sheet().stretchAcross();
+            double usable = Inventory.USABLE_SHARE * source.cloth().sheet().lastingAcross();
             jobs.add(job(
                     "leg warmers from the sleeves, ribs kept",
                     slack("sleeve length", source("sleeve"), 260, "at least 260 mm"),

@@ -76,12 +76,12 @@ public final class LargestThatFits {
             case SHARE -> STEP_SHARE;
             case TICK, CHOICE -> throw new RefusedValueException("dimension", "It is a choice, not a size.");
         };
-        double now = old.choices().getOrDefault(dimension, d.usualFor(old.from()));
+        double now = old.choices().getOrDefault(dimension, old.usual(d));
         DoubleFunction<Project> at = value -> {
             HashMap<String, Double> choices = new HashMap<>(old.choices());
             choices.put(dimension, value);
             List<Project.Order> orders = new java.util.ArrayList<>(pattern.orders());
-            orders.set(order, new Project.Order(old.draft(), old.from(), choices));
+            orders.set(order, old.withChoices(choices));
             return project.withPieces(pattern.withOrders(orders));
         };
         return largest(project, new Raised(now, d.most(), step, at, "The draft goes no farther."));

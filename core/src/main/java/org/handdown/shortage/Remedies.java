@@ -360,7 +360,7 @@ public final class Remedies {
             for (Dimension d : Drafts.require(order.draft()).dimensions()) {
                 boolean room = d.kind() == Dimension.Kind.LENGTH
                         && d.id().toLowerCase(Locale.ROOT).endsWith("ease");
-                double now = order.choices().getOrDefault(d.id(), d.usualFor(order.from()));
+                double now = order.choices().getOrDefault(d.id(), order.usual(d));
                 double less = Math.max(d.least(), now - SIZE_STEP_MM);
                 if (!room || less >= now - 1) {
                     continue;
@@ -368,7 +368,7 @@ public final class Remedies {
                 HashMap<String, Double> choices = new HashMap<>(order.choices());
                 choices.put(d.id(), less);
                 List<Project.Order> others = new ArrayList<>(orders);
-                others.set(i, new Project.Order(order.draft(), order.from(), choices));
+                others.set(i, order.withChoices(choices));
                 offer(
                         Remedy.Kind.SMALLER,
                         Wording.fill(

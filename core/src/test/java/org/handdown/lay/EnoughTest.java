@@ -80,4 +80,63 @@ class EnoughTest {
         assertThat(of(400, 500, 200, 250, 4, PieceGrain.LENGTHWISE).verdict()).isEqualTo(Enough.Verdict.TIGHT);
         assertThat(of(400, 500, 200, 250, 2, PieceGrain.LENGTHWISE).verdict()).isEqualTo(Enough.Verdict.LIKELY);
     }
+
+    /** Plenty of shell helps no lining: each is counted against its own panels. */
+    @Test
+    void aLiningThatIsShortIsToldThoughTheShellIsPlenty() {
+        FitPanel shell = new FitPanel(
+                "p",
+                Ring.rectangle(0, 0, 2000, 2000),
+                List.of(),
+                List.of(),
+                "c",
+                90,
+                false,
+                false,
+                List.of(),
+                List.of());
+        FitPanel lining = new FitPanel(
+                "l",
+                Ring.rectangle(0, 0, 150, 200),
+                List.of(),
+                List.of(),
+                "c lining",
+                90,
+                false,
+                false,
+                List.of(),
+                List.of());
+        Enough enough = Enough.of(new FitProblem(
+                Objective.FILL,
+                0,
+                0,
+                List.of(shell, lining),
+                List.of(sleeve("sleeve", "c"), sleeve("sleeve-lining", "c lining"))));
+        assertThat(enough.verdict()).isEqualTo(Enough.Verdict.SHORT);
+        assertThat(enough.sentences())
+                .anyMatch(s -> s.contains("sleeve lining") && s.contains("of c lining 200 mm"))
+                .noneMatch(s -> s.startsWith("The sleeve is"));
+    }
+
+    @Test
+    void whereNothingWouldBeLeftToCutAPieceOnceMoreItIsTight() {
+        assertThat(of(400, 500, 200, 350, 2, PieceGrain.LENGTHWISE).sentences())
+                .singleElement()
+                .asString()
+                .contains("once more");
+    }
+
+    private static FitPiece sleeve(String id, String cloth) {
+        return new FitPiece(
+                id,
+                1,
+                Handed.SAME,
+                List.of(cloth),
+                PieceGrain.LENGTHWISE,
+                2,
+                true,
+                0.05,
+                List.of(new FitPiece.Variant("v", Ring.rectangle(0, 0, 200, 250), List.of(), null, 0)),
+                List.of());
+    }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
@@ -51,16 +52,18 @@ class SurenessTest {
                 List.of(placed), List.of(), new FitLayout.Measures(0.06, 0.24, 0.25, null, 0, 1), List.of());
     }
 
+    private static final Map<String, Double> OFF = Map.of("back", 3.0);
+
     @ParameterizedTest
     @CsvSource({"100, 100, SURE", "2, 100, TIGHT", "100, 2.9, TIGHT", "3, 3, SURE", "198, 100, TIGHT", "196, 296, SURE"
     })
     void aPieceNearerThanTheToleranceIsTight(double x, double y, Sureness.Verdict verdict) {
-        assertThat(Sureness.of(problem(0, false), at(x, y), 3).verdict()).isEqualTo(verdict);
+        assertThat(Sureness.of(problem(0, false), at(x, y), OFF).verdict()).isEqualTo(verdict);
     }
 
     @Test
     void theEdgeToMeasureAgainIsNamedWithItsSlack() {
-        Sureness sureness = Sureness.of(problem(0, false), at(1, 0), 3);
+        Sureness sureness = Sureness.of(problem(0, false), at(1, 0), OFF);
         assertThat(sureness.tight()).extracting(Sureness.Tight::edge).containsExactlyInAnyOrder("hem", "centre");
         assertThat(sureness.tight())
                 .filteredOn(t -> t.edge().equals("centre"))
@@ -72,13 +75,13 @@ class SurenessTest {
     /** A piece that is meant to lie on the old hem is not called tight there. */
     @Test
     void anAnchoredEdgeIsNotTight() {
-        assertThat(Sureness.of(problem(0, true), at(100, 0), 3).verdict()).isEqualTo(Sureness.Verdict.SURE);
+        assertThat(Sureness.of(problem(0, true), at(100, 0), OFF).verdict()).isEqualTo(Sureness.Verdict.SURE);
     }
 
     @Test
     void aLayThatKeptTheMarginIsSure() {
-        assertThat(Sureness.of(problem(3, false), at(3, 3), 3).verdict()).isEqualTo(Sureness.Verdict.SURE);
-        assertThat(Sureness.of(problem(3, false), at(100, 100), 3).sentences())
+        assertThat(Sureness.of(problem(3, false), at(3, 3), OFF).verdict()).isEqualTo(Sureness.Verdict.SURE);
+        assertThat(Sureness.of(problem(3, false), at(100, 100), OFF).sentences())
                 .first()
                 .asString()
                 .contains("3 mm");
@@ -91,6 +94,16 @@ class SurenessTest {
                 List.of(new FitLayout.Unplaced("bib", 0, "too wide")),
                 new FitLayout.Measures(0, 0.24, 0, null, 0, 1),
                 List.of());
-        assertThat(Sureness.of(problem(0, false), none, 3).verdict()).isEqualTo(Sureness.Verdict.DOES_NOT_FIT);
+        assertThat(Sureness.of(problem(0, false), none, OFF).verdict()).isEqualTo(Sureness.Verdict.DOES_NOT_FIT);
+    }
+
+    @Test
+    void eachPanelIsJudgedByHowItWasSurveyed() {
+        assertThat(Sureness.of(problem(0, false), at(2, 100), Map.of("back", 1.0))
+                        .verdict())
+                .isEqualTo(Sureness.Verdict.SURE);
+        assertThat(Sureness.of(problem(0, false), at(2, 100), Map.of("back", 3.0, "front", 0.5))
+                        .verdict())
+                .isEqualTo(Sureness.Verdict.TIGHT);
     }
 }

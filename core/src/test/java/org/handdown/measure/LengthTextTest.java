@@ -78,4 +78,13 @@ class LengthTextTest {
         String text = LengthText.format(Length.ofMm(mm), LengthUnit.CM);
         assertThat(LengthText.parse("x", text, LengthUnit.INCH).mm()).isCloseTo(mm, within(0.5001));
     }
+
+    @Test
+    void aFieldShowsALengthTheWayItWasTyped() {
+        assertThat(LengthText.field(Length.ofMm(9.525), LengthUnit.CM)).isEqualTo("3/8 in");
+        assertThat(LengthText.field(Length.ofMm(570), LengthUnit.INCH)).isEqualTo("57.0 cm");
+        assertThat(LengthText.field(Length.ofMm(135.7), LengthUnit.CM)).isEqualTo("13.57 cm");
+        assertThat(LengthText.field(Length.ofInches(23.625), LengthUnit.INCH)).isEqualTo("23 5/8 in");
+        assertThat(LengthText.field(Length.ofMm(-30), LengthUnit.CM)).isEqualTo("-3.0 cm");
+    }
 }

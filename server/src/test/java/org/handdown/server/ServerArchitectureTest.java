@@ -10,6 +10,26 @@ import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "org.handdown", importOptions = ImportOption.DoNotIncludeTests.class)
 class ServerArchitectureTest {
+    /** Numbers get into words by one door, {@code Wording}; whatever else writes or reads them asks the machine's own language. */
+    @ArchTest
+    static final ArchRule THE_MACHINES_LANGUAGE_NEVER_SHOWS = noClasses()
+            .that()
+            .doNotHaveFullyQualifiedName("org.handdown.measure.Wording")
+            .should()
+            .callMethod(String.class, "formatted", Object[].class)
+            .orShould()
+            .callMethod(String.class, "format", String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "format", java.util.Locale.class, String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "toLowerCase")
+            .orShould()
+            .callMethod(String.class, "toUpperCase")
+            .orShould()
+            .callMethod(java.io.PrintStream.class, "printf", String.class, Object[].class)
+            .orShould()
+            .callConstructor(java.text.DecimalFormat.class, String.class);
+
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = noClasses()
             .that()

@@ -51,7 +51,7 @@ final class BandDraft {
                     Dimension.length("edge", "Edge it goes on", 400, 60, 1500),
                     Dimension.share("ratio", "Band, share of the edge", 0.85, 0.5, 1)
                             .hint("0.75 to 0.9 for ribs"),
-                    Dimension.share("stretch", "Stretch of the band", 0.5, 0, 2),
+                    Dimension.share("stretch", "Stretch of the band", 0.5, 0, 2).ofTheCloth(),
                     Dimension.length("wide", "Finished width", 40, 6, 200),
                     Dimension.length("passes", "Must pass, girth", 0, 0, 1800)
                             .hint("head, hand or heel; 0 for nothing"),

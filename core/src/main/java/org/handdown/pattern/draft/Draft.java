@@ -1,10 +1,12 @@
 package org.handdown.pattern.draft;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -61,6 +63,29 @@ public record Draft(
     /** Measures that it needs as it was chosen: which waist depends on where it sits. */
     public List<BodyMeasure> measures(Map<String, Double> chosen) {
         return WaistLevel.measures(measures, chosen);
+    }
+
+    /** What the tests of a cloth tell of its dimensions, by id, within their bounds; none for what was not tested. */
+    public Map<String, Double> told(ClothSheet sheet) {
+        Map<String, Double> told = new HashMap<>();
+        if (sheet.across() != null) {
+            dimensions.stream()
+                    .filter(Dimension::ofCloth)
+                    .forEach(d -> told.put(d.id(), d.within(sheet.lastingAcross())));
+        }
+        return told;
+    }
+
+    /** Where the cloth gives less than the draft can be drawn for, in sentences. */
+    public List<String> lacking(ClothSheet sheet) {
+        return sheet.across() == null
+                ? List.of()
+                : dimensions.stream()
+                        .filter(d -> d.ofCloth() && sheet.lastingAcross() < d.least() - 1e-9)
+                        .map(d -> Wording.fill(
+                                "%s: the cloth gives %.0f %% that spring back, the %s needs %.0f %% at least. Take another cloth for it, or cut it on the bias and try it on a remnant first.",
+                                d.words(), 100 * sheet.lastingAcross(), words, 100 * d.least()))
+                        .toList();
     }
 
     /** Values of all dimensions: those chosen, and the usual ones of this wearer for the rest. */

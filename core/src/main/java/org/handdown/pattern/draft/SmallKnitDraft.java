@@ -27,6 +27,7 @@ final class SmallKnitDraft {
             List.of(
                     Dimension.share("tight", "Smaller than the leg, by", 0.1, 0, 0.5),
                     Dimension.share("stretch", "Stretch of the knit across", 0.35, 0.1, 2)
+                            .ofTheCloth()
                             .hint("measured over at least 10 cm"),
                     Dimension.length("length", "Length", w -> 1.1 * w.mm(BodyMeasure.KNEE_TO_ANKLE), 80, 800),
                     Dimension.length("seam", "Seam allowance", 8, 3, 20),
@@ -45,6 +46,7 @@ final class SmallKnitDraft {
             List.of(
                     Dimension.share("tight", "Smaller than the head, by", 0.08, 0, 0.4),
                     Dimension.share("stretch", "Stretch of the knit across", 0.35, 0.25, 2)
+                            .ofTheCloth()
                             .hint("at least 25 %, measured over at least 10 cm"),
                     Dimension.length("cuff", "Finished width of the cuff", 40, 0, 100),
                     Dimension.share("cuffRatio", "Cuff, share of the edge", 0.9, 0.7, 1),

@@ -62,8 +62,10 @@ final class TShirtDraft {
                         Dimension.length("flare", "Wider at the hem, all round", isTunic ? 160 : 0, 0, 900),
                         Dimension.share("sleeve", "Sleeve, share of the arm", isTunic ? 0.95 : 0.28, 0.1, 1.1),
                         Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
+                                .ofTheCloth()
                                 .hint("measured over at least 10 cm"),
-                        Dimension.share("bandStretch", "Stretch of the neckband", 0.5, 0.1, 2),
+                        Dimension.share("bandStretch", "Stretch of the neckband", 0.5, 0.1, 2)
+                                .ofTheCloth(),
                         Dimension.share("band", "Neckband, share of the neckline", 0.85, 0.6, 1),
                         Dimension.length("bandWide", "Finished width of the neckband", 18, 8, 80),
                         Dimension.length("seam", "Seam allowance", 8, 3, 20),

@@ -59,16 +59,16 @@ public final class FitCommand {
             Consumer<FitLayout> better = lay -> {
                 if (order.progress) {
                     double since = (System.currentTimeMillis() - startedMillis) / 1e3;
-                    out.printf(
-                            "%.2f s: %d placed; %s%n", since, lay.placements().size(), used(lay));
+                    out.print(Wording.fill(
+                            "%.2f s: %d placed; %s%n", since, lay.placements().size(), used(lay)));
                 }
             };
             Fitter.Budget budget = new Fitter.Budget(left, order.steps, order.seed, order.threads);
             FitLayout layout = new Fitter(problem, budget, System::nanoTime, () -> false, better).fit();
             write(order.out, FitLayoutJson.text(layout));
-            out.printf(
+            out.print(Wording.fill(
                     "%d placed, %d not; %s%n",
-                    layout.placements().size(), layout.unplaced().size(), used(layout));
+                    layout.placements().size(), layout.unplaced().size(), used(layout)));
             return 0;
         } catch (RefusedValueException e) {
             err.println(oneLine("fit: " + e.field() + " " + e.getMessage()));

@@ -61,7 +61,10 @@ final class PieceJson {
         JsonField given = f.get("choices");
         given.names().forEach(id -> choices.put(id, given.get(id).number()));
         return new Project.Order(
-                f.get("draft").name(), WearerJson.read(f.get("from").required()), choices);
+                f.get("draft").name(),
+                WearerJson.read(f.get("from").required()),
+                choices,
+                f.get("cloth").isPresent() ? SourceJson.sheet(f.get("cloth")) : null);
     }
 
     private static ObjectNode write(Project.Order order) {
@@ -69,6 +72,10 @@ final class PieceJson {
         WearerJson.write(node.putObject("from"), order.from());
         ObjectNode choices = node.putObject("choices");
         new TreeMap<>(order.choices()).forEach(choices::put);
+        var sheet = order.cloth();
+        if (sheet != null) {
+            SourceJson.write(node.putObject("cloth"), sheet);
+        }
         return node;
     }
 

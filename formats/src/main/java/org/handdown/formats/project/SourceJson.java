@@ -70,7 +70,7 @@ final class SourceJson {
                 f.get("sheet").isPresent() ? sheet(f.get("sheet")) : ClothSheet.UNTESTED));
     }
 
-    private static ClothSheet sheet(JsonField f) {
+    static ClothSheet sheet(JsonField f) {
         return new ClothSheet(
                 stretch(f.get("across")),
                 stretch(f.get("along")),
@@ -86,7 +86,9 @@ final class SourceJson {
                 ? f.refusingHere(() -> new StretchTest(
                         f.get("gaugeMm").number(),
                         f.get("stretchedMm").number(),
-                        f.get("releasedMm").number()))
+                        f.get("releasedMm").isPresent()
+                                ? (Double) f.get("releasedMm").number()
+                                : null))
                 : null;
     }
 
@@ -126,8 +128,11 @@ final class SourceJson {
                 .put("reversible", cloth.reversible())
                 .put("thicknessMm", cloth.thicknessMm())
                 .put("heat", Words.of(cloth.heat()));
-        ClothSheet sheet = cloth.sheet();
-        ObjectNode s = node.putObject("sheet");
+        write(node.putObject("sheet"), cloth.sheet());
+        return node;
+    }
+
+    static void write(ObjectNode s, ClothSheet sheet) {
         put(s, "across", sheet.across());
         put(s, "along", sheet.along());
         s.put("edge", Words.of(sheet.edge())).put("slippery", sheet.slippery());
@@ -135,7 +140,6 @@ final class SourceJson {
         if (sheet.prettyInside()) {
             s.put("prettyInside", true);
         }
-        return node;
     }
 
     private static void put(ObjectNode node, String way, @Nullable StretchTest test) {

@@ -10,7 +10,10 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.formats.JsonField;
 import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
+import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
 
 /** A person and their measures, as JSON: a name, measures by their words, and readings of earlier days. */
@@ -19,6 +22,8 @@ final class WearerJson {
 
     /** Reads {@code wearer}, {@code measures} and {@code earlier} of an object. */
     static Wearer read(JsonField f) {
+        // Older files hold bare numbers, typed in the unit that the household had then.
+        LengthUnit bare = f.get("unit").word(LengthUnit.class, LengthUnit.MM);
         Map<BodyMeasure, Wearer.Taken> measures = new EnumMap<>(BodyMeasure.class);
         JsonField given = f.get("measures").required();
         for (BodyMeasure measure : BodyMeasure.values()) {
@@ -28,7 +33,7 @@ final class WearerJson {
                         measure,
                         new Wearer.Taken(
                                 Length.ofMm(m.get("mm").number()),
-                                m.get("typed").text(""),
+                                typed(m, bare),
                                 m.get("origin").word(Origin.class),
                                 m.get("againMm").isPresent()
                                         ? Length.ofMm(m.get("againMm").number())
@@ -44,6 +49,16 @@ final class WearerJson {
                                 e.get("measure").word(BodyMeasure.class),
                                 Length.ofMm(e.get("mm").number()),
                                 day(e.get("on"))))));
+    }
+
+    private static String typed(JsonField m, LengthUnit bare) {
+        String text = m.get("typed").text("");
+        try {
+            return text.isEmpty() ? text : LengthText.withUnit(text, bare);
+        } catch (RefusedValueException e) {
+            // Words that are no length any more: the figure beside them still counts.
+            return "";
+        }
     }
 
     private static LocalDate day(JsonField f) {

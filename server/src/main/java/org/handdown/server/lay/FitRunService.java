@@ -16,7 +16,6 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
-import org.handdown.source.Source;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -113,9 +112,10 @@ class FitRunService {
                 clock.instant());
     }
 
+    /** Of the panel that is known least: one margin is kept from the edges of all. */
     private static double tolerance(Project project) {
-        Source source = project.source();
-        return source == null ? 0 : source.assessment().measured().toleranceMm();
+        return new Workroom(project)
+                .tolerances().values().stream().mapToDouble(t -> t).max().orElse(0);
     }
 
     @Transactional

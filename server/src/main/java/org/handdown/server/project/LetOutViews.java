@@ -38,10 +38,10 @@ final class LetOutViews {
         LetOut.Wish wish = ((Project.LettingOut) Objects.requireNonNull(project.pieces())).wish();
         Anatomy anatomy = room.anatomy().orElseThrow();
         return new LetOutView(
-                say.length(wish.waistMm()),
-                say.length(wish.lengthMm()),
-                say.length(wish.leastAllowanceMm()),
-                say.length(wish.hemFinishMm()),
+                say.field(wish.waistMm()),
+                say.field(wish.lengthMm()),
+                say.field(wish.leastAllowanceMm()),
+                say.field(wish.hemFinishMm()),
                 wish.dartsToo(),
                 letOut.sides().stream().map(this::side).toList(),
                 side(letOut.hem()),
@@ -73,7 +73,7 @@ final class LetOutViews {
                 level.name(),
                 level.girthMm() == 0 ? "" : say.length(level.girthMm()),
                 say.length(level.mostMm()),
-                wanted == 0 ? "" : say.length(wanted),
+                wanted == 0 ? "" : say.field(wanted),
                 level.releases().stream()
                         .map(r -> Wording.fill("%s: %s", r.name(), say.length(r.mostMm())))
                         .toList());
@@ -86,12 +86,12 @@ final class LetOutViews {
                 : new InsertsView(
                         wish.levels().stream()
                                 .map(l -> new InsertLevelView(
-                                        say.length(l.downMm()), say.length(l.gainMm()), say.length(wish.widthMm(l))))
+                                        say.field(l.downMm()), say.field(l.gainMm()), say.length(wish.widthMm(l))))
                                 .toList(),
                         wish.seams(),
-                        say.length(wish.seamMm()),
-                        say.length(wish.allowanceMm()),
-                        wish.sleeveSeamMm() == 0 ? "" : say.length(wish.sleeveSeamMm()),
+                        say.field(wish.seamMm()),
+                        say.field(wish.allowanceMm()),
+                        wish.sleeveSeamMm() == 0 ? "" : say.field(wish.sleeveSeamMm()),
                         wish.lined(),
                         wish.piped(),
                         new InsertDraft(wish)

@@ -156,11 +156,11 @@ final class PanelViews {
         return new StationMeasure(
                 id,
                 words,
-                say.length(s.heightMm()),
+                say.field(s.heightMm()),
                 s.heightMm(),
-                say.length(s.widthMm()),
+                say.field(s.widthMm()),
                 s.widthMm(),
-                say.length(s.toSideMm()),
+                say.field(s.toSideMm()),
                 s.toSideMm());
     }
 
@@ -181,23 +181,23 @@ final class PanelViews {
         String height = "";
         if (flaw.extent() instanceof Flaw.Oval oval) {
             kind = ExtentKind.OVAL;
-            width = say.length(oval.widthMm());
-            height = say.length(oval.heightMm());
+            width = say.field(oval.widthMm());
+            height = say.field(oval.heightMm());
         } else if (flaw.extent() instanceof Flaw.Strip strip) {
             kind = ExtentKind.STRIP;
             at = strip.from();
             to = strip.to();
-            width = say.length(strip.widthMm());
+            width = say.field(strip.widthMm());
         }
         return new FlawView(
                 flaw.treatment(),
                 flaw.kind(),
                 flaw.what(),
                 kind,
-                say.length(at.x()),
-                say.length(at.y()),
-                say.length(to.x()),
-                say.length(to.y()),
+                say.field(at.x()),
+                say.field(at.y()),
+                say.field(to.x()),
+                say.field(to.y()),
                 width,
                 height,
                 Say.points(flaw.outline().points()),
@@ -218,10 +218,10 @@ final class PanelViews {
         return new CarriedView(
                 grain == null ? GrainBy.UP : grain instanceof Grain.AlongEdge ? GrainBy.EDGE : GrainBy.POINTS,
                 grain instanceof Grain.AlongEdge along ? along.edge() : "",
-                say.length(from.x()),
-                say.length(from.y()),
-                say.length(to.x()),
-                say.length(to.y()),
+                say.field(from.x()),
+                say.field(from.y()),
+                say.field(to.x()),
+                say.field(to.y()),
                 c.pileDown(),
                 c.alike(),
                 c.wrongSideUp(),
@@ -230,16 +230,16 @@ final class PanelViews {
                         .map(r -> new RepeatView(
                                 r.name(),
                                 r.across(),
-                                say.length(r.periodMm()),
+                                say.field(r.periodMm()),
                                 r.edge(),
-                                say.length(r.firstMm()),
+                                say.field(r.firstMm()),
                                 r.matched()))
                         .toList(),
                 c.motifs().stream()
                         .map(m -> new MotifView(
                                 m.name(),
-                                say.length(m.centre().x()),
-                                say.length(m.centre().y())))
+                                say.field(m.centre().x()),
+                                say.field(m.centre().y())))
                         .toList(),
                 c.pressings().stream()
                         .map(p -> new PressingView(

@@ -121,7 +121,7 @@ class PatternController {
             Draft draft = Drafts.require(Typed.text(body.draft()));
             Aim aim = aim(project);
             Wearer wearer = aim.wearer().proposing(draft.measures());
-            Project.Order order = new Project.Order(draft.id(), wearer, Map.of());
+            Project.Order order = new Project.Order(draft.id(), wearer, Map.of(), new Workroom(project).sheet());
             order.design();
             orders.add(order);
             return project.withAim(new Aim(aim.garment(), aim.draft(), aim.what(), wearer, aim.unit()))
@@ -163,7 +163,7 @@ class PatternController {
             // Another waist asks for another girth; it is proposed until somebody measures it.
             Aim aim = aim(project);
             Wearer wearer = before.from().proposing(draft.measures(chosen));
-            Project.Order after = new Project.Order(before.draft(), wearer, chosen);
+            Project.Order after = new Project.Order(before.draft(), wearer, chosen, before.cloth());
             after.design();
             List<Project.Order> orders = new ArrayList<>(now.orders());
             orders.set(index, after);

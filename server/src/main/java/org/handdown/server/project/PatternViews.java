@@ -132,12 +132,12 @@ final class PatternViews {
 
     private PatternView.DimensionView dimension(Dimension d, Project.Order order) {
         Double chosen = order.choices().get(d.id());
-        double usual = d.usualFor(order.from());
+        double usual = order.usual(d);
         return new PatternView.DimensionView(
                 d.id(),
                 d.words(),
                 d.kind(),
-                d.hint(),
+                order.told().containsKey(d.id()) ? "as the cloth was tested, what springs back of it" : d.hint(),
                 text(d, chosen == null ? usual : chosen),
                 text(d, usual),
                 chosen != null,
@@ -149,7 +149,7 @@ final class PatternViews {
 
     private String text(Dimension d, double value) {
         return switch (d.kind()) {
-            case LENGTH -> value < 0 ? "−" + say.length(-value) : say.length(value);
+            case LENGTH -> value < 0 ? "−" + say.field(-value) : say.field(value);
             case SHARE ->
                 d.most() > 1.5 && d.least() >= 1
                         ? Wording.fill("%.2f", value).replaceAll("\\.?0+$", "")
@@ -198,7 +198,7 @@ final class PatternViews {
                                 w.getKey(),
                                 w.getValue().role(),
                                 w.getValue().role().words(),
-                                say.length(w.getValue().lapMm()),
+                                say.field(w.getValue().lapMm()),
                                 Say.points(piece.stitchLine().edge(w.getKey()).flattened(0.3))))
                         .sorted(java.util.Comparator.comparing(PatternView.WishView::edge))
                         .toList(),
@@ -226,7 +226,7 @@ final class PatternViews {
                 .toList();
     }
 
-    private static PatternView.CornerView corner(Edge edge, Piece piece) {
+    private PatternView.CornerView corner(Edge edge, Piece piece) {
         String mark = piece.notches().stream()
                 .filter(n -> n.at().distanceMm(edge.at(0.5)) < 0.5)
                 .findFirst()
@@ -234,10 +234,10 @@ final class PatternViews {
                 .orElse("");
         double bow = edge.bowMm();
         return new PatternView.CornerView(
-                Say.exact(edge.start().x()),
-                Say.exact(edge.start().y()),
+                say.field(edge.start().x()),
+                say.field(edge.start().y()),
                 edge.name(),
-                Math.abs(bow) < 0.005 ? "" : Say.exact(bow),
+                Math.abs(bow) < 0.005 ? "" : say.field(bow),
                 mark);
     }
 
@@ -260,12 +260,12 @@ final class PatternViews {
         return new PatternView.AllowanceView(
                 edge.name(),
                 say.length(edge.lengthMm()),
-                say.length(a.mm()),
-                a.sewMm() == a.mm() ? "" : say.length(a.sewMm()),
-                a.trimMm() == a.mm() ? "" : say.length(a.trimMm()),
+                say.field(a.mm()),
+                a.sewMm() == a.mm() ? "" : say.field(a.sewMm()),
+                a.trimMm() == a.mm() ? "" : say.field(a.trimMm()),
                 a.why(),
                 a.turn().kind(),
-                a.turn().underMm() == 0 ? "" : say.length(a.turn().underMm()),
+                a.turn().underMm() == 0 ? "" : say.field(a.turn().underMm()),
                 a.isTrimmedTooFar(),
                 slip == 0
                         ? ""

@@ -81,6 +81,7 @@ public record ProjectView(
 
     /**
      * @param alone how to take it by oneself; may be empty
+     * @param also the same in the household's unit where it was typed in another system
      * @param proposed what the height alone suggests
      * @param again the second reading as it was written; empty without one
      * @param differs whether both readings differ by more than a tape may
@@ -92,6 +93,7 @@ public record ProjectView(
             String landmark,
             String alone,
             String text,
+            String also,
             double mm,
             Origin origin,
             String proposed,
@@ -125,8 +127,12 @@ public record ProjectView(
     /** Whether to begin, in words. */
     public record ProspectView(Prospect.Advice advice, String words, List<String> sentences) {}
 
-    /** @param quantity girths are whole, never halves; a count has no unit */
-    public record NamedLength(String id, String words, String text, double mm, MeasureSpec.Quantity quantity) {}
+    /**
+     * @param also the same in the household's unit where it was typed in another system
+     * @param quantity girths are whole, never halves; a count has no unit
+     */
+    public record NamedLength(
+            String id, String words, String text, String also, double mm, MeasureSpec.Quantity quantity) {}
 
     /** An edge of a part or panel, for drawing and picking. */
     public record EdgeView(String name, EdgeKind kind, List<double[]> points) {}

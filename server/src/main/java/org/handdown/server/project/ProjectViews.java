@@ -209,6 +209,7 @@ public final class ProjectViews {
                     measure.landmark(),
                     measure.alone(),
                     proposed,
+                    "",
                     proposal,
                     Origin.PROPOSED,
                     proposed,
@@ -218,9 +219,8 @@ public final class ProjectViews {
                     say.length(Origin.PROPOSED.toleranceMm()),
                     "");
         }
-        String text = taken.origin() == Origin.TAPE && !taken.typed().isEmpty()
-                ? taken.typed()
-                : say.length(taken.length().mm());
+        double mm = taken.length().mm();
+        String text = taken.origin() == Origin.TAPE && !taken.typed().isEmpty() ? taken.typed() : say.field(mm);
         var again = taken.again();
         var on = taken.on();
         return new MeasureView(
@@ -229,10 +229,11 @@ public final class ProjectViews {
                 measure.landmark(),
                 measure.alone(),
                 text,
+                taken.origin() == Origin.PROPOSED ? "" : say.also(text, mm),
                 taken.mm(),
                 taken.origin(),
                 proposed,
-                again == null ? "" : say.length(again.mm()),
+                again == null ? "" : say.field(again.mm()),
                 taken.differs(),
                 on == null ? "" : on.toString(),
                 say.length(taken.toleranceMm()),

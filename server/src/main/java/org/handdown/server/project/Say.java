@@ -20,6 +20,17 @@ public record Say(LengthUnit unit) {
         return LengthText.format(Length.ofMm(mm), unit);
     }
 
+    /** For a field: reads back as it is, bit for bit. */
+    public String field(double mm) {
+        return LengthText.field(Length.ofMm(mm), unit);
+    }
+
+    /** The same length in the household's unit, where the field shows another; empty where they agree. */
+    String also(String field, double mm) {
+        String usual = length(mm);
+        return usual.endsWith("in") == field.endsWith("in") ? "" : usual;
+    }
+
     /** With a sign, for what is won, lost or differs. */
     String difference(double mm) {
         String text = length(Math.abs(mm));

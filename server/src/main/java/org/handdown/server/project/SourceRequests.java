@@ -41,7 +41,7 @@ final class SourceRequests {
             }
             double rest = typed.mm(field + ".gauge", gauge);
             double pulled = typed.mm(field + ".stretched", stretched);
-            double let = Typed.text(released).isEmpty() ? rest : typed.mm(field + ".released", released);
+            Double let = Typed.text(released).isEmpty() ? null : (Double) typed.mm(field + ".released", released);
             return new StretchTest(rest, pulled, let);
         }
     }

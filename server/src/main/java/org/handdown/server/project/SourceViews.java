@@ -113,8 +113,9 @@ final class SourceViews {
 
     static NamedLength measure(MeasureSpec spec, double value, Say say) {
         boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
-        String text = count ? Wording.fill("%.0f", value) : say.length(value);
-        return new NamedLength(spec.id(), spec.words(), text, value, spec.quantity());
+        String text = count ? Wording.fill("%.0f", value) : say.field(value);
+        return new NamedLength(
+                spec.id(), spec.words(), text, count ? "" : say.also(text, value), value, spec.quantity());
     }
 
     private static PartView part(Part part, FlatView view, UnpickPlan plan) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
@@ -25,8 +26,8 @@ final class StationRequests {
 
     /**
      * @param draft that the pieces come from; empty where they are brought in or entered
-     * @param measures texts by measure id; one that is missing or empty takes what the height proposes
-     * @param again second readings, by measure id
+     * @param measures texts by measure id; one that is missing stays as it is, an empty one takes what the height proposes
+     * @param again second readings, by measure id; likewise
      */
     record AimRequest(
             @Nullable Garment garment,
@@ -42,32 +43,18 @@ final class StationRequests {
             Typed typed = new Typed(read);
             Map<String, String> texts = measures == null ? Map.of() : measures;
             Map<String, String> seconds = again == null ? Map.of() : again;
-            String height = Typed.text(texts.get(BodyMeasure.HEIGHT.name()));
-            Length tall = BodyMeasure.HEIGHT
-                    .range()
-                    .require("aim.measures.HEIGHT", typed.length("aim.measures.HEIGHT", height));
             Map<BodyMeasure, Wearer.Taken> taken = new EnumMap<>(BodyMeasure.class);
             for (BodyMeasure measure : BodyMeasure.values()) {
                 Wearer.Taken old =
                         before == null ? null : before.wearer().measures().get(measure);
-                String text = Typed.text(texts.get(measure.name()));
-                // What is not asked for now is not forgotten.
-                if (!text.isEmpty()) {
-                    taken.put(
-                            measure, taped(measure, text, Typed.text(seconds.get(measure.name())), typed, old, today));
-                } else if (old != null && old.origin() != Origin.PROPOSED && !texts.containsKey(measure.name())) {
-                    taken.put(measure, old);
+                Wearer.Taken now = taken(measure, texts, seconds, typed, old, today);
+                if (now != null) {
+                    taken.put(measure, now);
                 }
             }
-            taken.put(
-                    BodyMeasure.HEIGHT,
-                    taped(
-                            BodyMeasure.HEIGHT,
-                            height,
-                            Typed.text(seconds.get(BodyMeasure.HEIGHT.name())),
-                            typed,
-                            heightOf(before),
-                            today));
+            if (!taken.containsKey(BodyMeasure.HEIGHT)) {
+                typed.length("aim.measures.HEIGHT", texts.get(BodyMeasure.HEIGHT.name()));
+            }
             Garment made = garment == null ? Garment.CUT_OUT : garment;
             String from = made.isCutOut() ? Typed.text(draft) : "";
             String words = Typed.text(what);
@@ -80,25 +67,47 @@ final class StationRequests {
                     read);
         }
 
-        private static Wearer.@Nullable Taken heightOf(@Nullable Aim before) {
-            return before == null ? null : before.wearer().measures().get(BodyMeasure.HEIGHT);
-        }
-
-        private static Wearer.Taken taped(
+        /** What nobody touched is not sent, and stays as it is, bit for bit; an emptied field takes the proposal again. */
+        private static Wearer.@Nullable Taken taken(
                 BodyMeasure measure,
-                String text,
-                String second,
+                Map<String, String> texts,
+                Map<String, String> seconds,
                 Typed typed,
                 Wearer.@Nullable Taken old,
                 LocalDate today) {
-            String field = "aim.measures." + measure.name();
-            Length length = typed.length(field, text);
-            Length other = second.isEmpty() ? null : typed.length("aim.again." + measure.name(), second);
-            boolean same =
-                    old != null && old.origin() == Origin.TAPE && old.length().mm() == length.mm();
-            // Files without days stay without; a day is noted for what changes.
-            LocalDate on = same && old != null ? old.on() : today;
-            return new Wearer.Taken(length, text, Origin.TAPE, other, on);
+            String text = texts.get(measure.name());
+            String second = seconds.get(measure.name());
+            Wearer.Taken known = old == null || old.origin() == Origin.PROPOSED ? null : old;
+            if (text == null) {
+                return known == null || second == null ? known : again(known, measure, second, typed);
+            }
+            String plain = Typed.text(text);
+            if (plain.isEmpty()) {
+                // The height proposes all others, and cannot do without.
+                return measure == BodyMeasure.HEIGHT ? known : null;
+            }
+            Length length = typed.length("aim.measures." + measure.name(), plain);
+            boolean same = known != null
+                    && known.origin() == Origin.TAPE
+                    && known.length().mm() == length.mm();
+            Wearer.Taken first = new Wearer.Taken(
+                    length,
+                    LengthText.withUnit(plain, typed.unit()),
+                    Origin.TAPE,
+                    known == null ? null : known.again(),
+                    // Files without days stay without; a day is noted for what changes.
+                    same && known != null ? known.on() : today);
+            return second == null ? first : again(first, measure, second, typed);
+        }
+
+        private static Wearer.Taken again(Wearer.Taken first, BodyMeasure measure, String second, Typed typed) {
+            String plain = Typed.text(second);
+            return new Wearer.Taken(
+                    first.length(),
+                    first.typed(),
+                    first.origin(),
+                    plain.isEmpty() ? null : typed.length("aim.again." + measure.name(), plain),
+                    first.on());
         }
     }
 

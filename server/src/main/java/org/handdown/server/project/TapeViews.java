@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.formats.project.OutlineJson;
-import org.handdown.measure.LengthText;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.ClothRepeat;
@@ -53,7 +52,7 @@ final class TapeViews {
                             point(survey, exact(p.alongMm()), exact(p.rightMm()), null, p.corner(), p.edge())));
         } else if (survey.method() instanceof TwoPins pins) {
             way = TapeRequests.Way.PINS;
-            apart = say.length(pins.apartMm());
+            apart = say.field(pins.apartMm());
             pins.points().forEach(p -> points.add(point(survey, "", "", p, p.corner(), p.edge())));
             pins.checks().forEach(c -> checks.add(new TapeCheckView(c.from() + 1, c.to() + 1, exact(c.mm()))));
         } else if (survey.method() instanceof FourSides four) {
@@ -81,8 +80,8 @@ final class TapeViews {
                     d.from(), OutlineJson.write(d.outline()), proof == null ? "" : exact(proof.tapedMm()));
             if (isPhoto) {
                 WalkedPoints.of(d.outline())
-                        .forEach(p -> points.add(point(
-                                survey, Say.exact(p.at().y()), Say.exact(p.at().x()), null, p.corner(), p.edge())));
+                        .forEach(p -> points.add(
+                                point(survey, exact(p.at().y()), exact(p.at().x()), null, p.corner(), p.edge())));
             } else {
                 d.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
             }
@@ -113,9 +112,7 @@ final class TapeViews {
 
     /** In the household's unit where that loses nothing, else in millimetres. */
     private String exact(double mm) {
-        String text = say.length(Math.abs(mm));
-        boolean same = Math.abs(LengthText.parse("tape", text, say.unit()).mm() - Math.abs(mm)) < 0.005;
-        return !same ? Say.exact(mm) : mm < 0 ? "−" + text : text;
+        return mm < 0 ? "−" + say.field(-mm) : say.field(mm);
     }
 
     private TapePointView point(

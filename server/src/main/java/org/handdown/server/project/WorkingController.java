@@ -117,7 +117,7 @@ class WorkingController {
             @RequestParam("version") long version,
             @RequestBody PassageRequest body) {
         return edit(user, id, version, "a ring to get through", project -> {
-            Passage passage = body.toPassage(Say.to(project).unit());
+            Passage passage = body.toPassage(Say.to(project).unit(), new Workroom(project).sheet());
             List<Passage> all = without(project.workings().passages(), Passage::name, passage.name());
             all.add(passage);
             return project.withWorkings(
@@ -146,7 +146,7 @@ class WorkingController {
             @RequestParam("version") long version,
             @RequestBody NecklineRequest body) {
         return edit(user, id, version, "a neckline", project -> {
-            Neckline neck = body.toNeckline(Say.to(project).unit());
+            Neckline neck = body.toNeckline(Say.to(project).unit(), new Workroom(project).sheet());
             List<Neckline> all = without(project.workings().necklines(), Neckline::name, neck.name());
             all.add(neck);
             return project.withWorkings(new Project.Workings(project.workings().passages(), all));

@@ -3,6 +3,7 @@ package org.handdown.server.project;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.Passage;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Neckline;
 import org.handdown.unpick.TakeIn;
@@ -32,6 +33,10 @@ final class WorkingRequests {
         }
     }
 
+    private static double stretch(String field, @Nullable String text, ClothSheet sheet) {
+        return Typed.text(text).isEmpty() ? sheet.lastingAcross() : Typed.percent(field, text);
+    }
+
     record RingLayerRequest(
             @Nullable String what,
             @Nullable String length,
@@ -43,14 +48,15 @@ final class WorkingRequests {
             @Nullable String girth,
             @Nullable String opens,
             @Nullable List<RingLayerRequest> layers) {
-        Passage toPassage(LengthUnit unit) {
+        /** @param sheet of the cloth: what nobody typed of its stretch, its own test tells */
+        Passage toPassage(LengthUnit unit, ClothSheet sheet) {
             Typed typed = new Typed(unit);
             List<Passage.Layered> read = new ArrayList<>();
             for (RingLayerRequest layer : layers == null ? List.<RingLayerRequest>of() : layers) {
                 read.add(new Passage.Layered(
                         Typed.text(layer.what),
                         typed.mm("passage.layers.length", layer.length),
-                        Typed.percent("passage.layers.stretch", layer.stretch)));
+                        stretch("passage.layers.stretch", layer.stretch, sheet)));
             }
             return new Passage(
                     Typed.text(name),
@@ -70,7 +76,8 @@ final class WorkingRequests {
             @Nullable String bandRest,
             @Nullable String bandDepth,
             @Nullable String bandStretch) {
-        Neckline toNeckline(LengthUnit unit) {
+        /** @param sheet of the cloth: what nobody typed of its stretch, its own test tells */
+        Neckline toNeckline(LengthUnit unit, ClothSheet sheet) {
             Typed typed = new Typed(unit);
             boolean banded = !Typed.text(bandRest).isEmpty();
             return new Neckline(
@@ -83,7 +90,7 @@ final class WorkingRequests {
                             ? new Neckline.Band(
                                     typed.mm("neckline.band.rest", bandRest),
                                     typed.mm("neckline.band.depth", bandDepth),
-                                    Typed.percent("neckline.band.stretch", bandStretch))
+                                    stretch("neckline.band.stretch", bandStretch, sheet))
                             : null);
         }
     }

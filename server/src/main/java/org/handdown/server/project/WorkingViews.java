@@ -126,7 +126,7 @@ final class WorkingViews {
                         : new BandView(say.length(band.restMm()), say.length(band.depthMm()), percent(band.stretch())),
                 neck.serves(),
                 neck.verdict().stream().map(say::sentence).toList(),
-                neck.order(sheet.edge() == ClothSheet.CutEdge.LADDERS || sheet.stretchAcross() > 0.1).stream()
+                neck.order(sheet.edge() == ClothSheet.CutEdge.LADDERS).stream()
                         .map(say::sentence)
                         .toList(),
                 neck.widthMm(),

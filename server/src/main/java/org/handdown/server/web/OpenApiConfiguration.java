@@ -23,6 +23,7 @@ class OpenApiConfiguration {
             Map.entry("SourceView", List.of("prospect")),
             Map.entry("LeastRequest", List.of("width", "length")),
             Map.entry("AssessmentRequest", List.of("missed", "wantedBy", "conditions", "measured")),
+            Map.entry("StretchTest", List.of("releasedMm")),
             Map.entry("ClothSheet", List.of("across", "along")),
             Map.entry("NecklineView", List.of("band")),
             Map.entry("PanelView", List.of("taped")),

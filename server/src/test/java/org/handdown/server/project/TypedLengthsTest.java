@@ -1,0 +1,165 @@
+package org.handdown.server.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.handdown.server.HouseholdTest;
+import org.handdown.server.account.HouseholdUser;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Units show, they never change a value; saving one field leaves every other as it was typed. */
+class TypedLengthsTest extends HouseholdTest {
+    private HouseholdUser user;
+    private String at = "";
+    private JsonNode view = json();
+
+    private static JsonNode json() {
+        return new com.fasterxml.jackson.databind.ObjectMapper().createObjectNode();
+    }
+
+    @BeforeEach
+    void begin() {
+        user = newHousehold();
+        at = "/api/projects/"
+                + call(user, "POST", "/api/projects", "{\"name\":\"Mine\"}").text("id");
+        view = read(user, at).body();
+    }
+
+    private Reply put(String path, String body) {
+        Reply reply = call(user, "PUT", at + path + "?version=" + view.path("version"), body);
+        if (reply.status() == 200) {
+            view = reply.body();
+        }
+        return reply;
+    }
+
+    private ObjectNode aim(String unit) {
+        return json.createObjectNode()
+                .put("garment", "CUT_OUT")
+                .put("draft", "t-shirt")
+                .put("what", "T-shirt")
+                .put("wearer", "Somebody")
+                .put("unit", unit);
+    }
+
+    private JsonNode measure(String id) {
+        for (JsonNode m : view.path("aim").path("measures")) {
+            if (m.path("id").asText().equals(id)) {
+                return m;
+            }
+        }
+        throw new AssertionError("There is no measure " + id);
+    }
+
+    @Test
+    void switchingTheUnitOfAHouseholdRereadsNothing() {
+        ObjectNode first = aim("CM");
+        first.putObject("measures").put("HEIGHT", "128").put("CHEST", "57");
+        put("/aim", first.toString());
+        assertThat(measure("CHEST").path("mm").asDouble()).isEqualTo(570);
+        assertThat(put("/aim", aim("INCH").toString()).status()).isEqualTo(200);
+        assertThat(measure("CHEST").path("mm").asDouble()).isEqualTo(570);
+        assertThat(measure("CHEST").path("text").asText()).isEqualTo("57 cm");
+        assertThat(measure("CHEST").path("also").asText()).isEqualTo("22 7/16 in");
+        // A page that sends the whole form with what it shows changes nothing either.
+        ObjectNode whole = aim("INCH");
+        ObjectNode shown = whole.putObject("measures");
+        view.path("aim").path("measures").forEach(m -> {
+            if (m.path("origin").asText().equals("TAPE")) {
+                shown.put(m.path("id").asText(), m.path("text").asText());
+            }
+        });
+        put("/aim", whole.toString());
+        put("/aim", aim("CM").toString());
+        assertThat(measure("CHEST").path("mm").asDouble()).isEqualTo(570);
+        assertThat(measure("HEIGHT").path("mm").asDouble()).isEqualTo(1280);
+    }
+
+    @Test
+    void anEmptiedMeasureTakesItsProposalAndAnUntouchedSecondReadingStays() {
+        ObjectNode first = aim("CM");
+        first.putObject("measures").put("HEIGHT", "128").put("CHEST", "57");
+        first.putObject("again").put("CHEST", "57.5");
+        put("/aim", first.toString());
+        put("/aim", aim("CM").toString());
+        assertThat(measure("CHEST").path("again").asText()).isEqualTo("57.5 cm");
+        ObjectNode emptied = aim("CM");
+        emptied.putObject("measures").put("CHEST", "");
+        put("/aim", emptied.toString());
+        assertThat(measure("CHEST").path("origin").asText()).isEqualTo("PROPOSED");
+    }
+
+    private ObjectNode source(Map<String, String> measures, String name) {
+        ObjectNode body = json.createObjectNode()
+                .put("kind", "TROUSERS")
+                .put("name", name)
+                .put("what", "")
+                .put("condition", "")
+                .put("care", "")
+                .put("cost", "");
+        ObjectNode m = body.putObject("measures");
+        measures.forEach(m::put);
+        body.putObject("cloth")
+                .put("name", "cord")
+                .put("fibre", "")
+                .put("colour", "#7a6a55")
+                .put("thickness", "1 mm")
+                .put("weave", "TWILL")
+                .put("heat", "ONE_DOT")
+                .put("edge", "UNTESTED");
+        body.putArray("faults");
+        return body;
+    }
+
+    private Map<String, String> shown() {
+        Map<String, String> texts = new TreeMap<>();
+        view.path("source")
+                .path("measures")
+                .forEach(m -> texts.put(m.path("id").asText(), m.path("text").asText()));
+        return texts;
+    }
+
+    private Map<String, Double> stored() {
+        Map<String, Double> mm = new TreeMap<>();
+        view.path("source")
+                .path("measures")
+                .forEach(m -> mm.put(m.path("id").asText(), m.path("mm").asDouble()));
+        return mm;
+    }
+
+    @Test
+    void anySequenceOfSavesOfOtherFieldsLeavesEveryLengthBitForBit() {
+        Map<String, String> texts = new TreeMap<>();
+        for (JsonNode kind : read(user, "/api/source-kinds?unit=CM").body()) {
+            if (kind.path("kind").asText().equals("TROUSERS")) {
+                kind.path("measures")
+                        .forEach(m ->
+                                texts.put(m.path("id").asText(), m.path("text").asText()));
+            }
+        }
+        texts.put("allowance", "3/8 in");
+        texts.put("waist", "73.37 cm");
+        texts.put("seat", "39 5/8 in");
+        assertThat(put("/source", source(texts, "Mine").toString()).status()).isEqualTo(200);
+        Map<String, Double> before = stored();
+        assertThat(before.get("allowance")).isEqualTo(9.525);
+        Random chance = new Random(11);
+        for (int save = 0; save < 40; save++) {
+            ObjectNode unit = aim(chance.nextBoolean() ? "INCH" : chance.nextBoolean() ? "CM" : "MM");
+            unit.putObject("measures").put("HEIGHT", "128 cm");
+            if (chance.nextBoolean()) {
+                put("/aim", unit.toString());
+            } else {
+                // The page sends back whatever it shows.
+                put("/source", source(shown(), "Mine " + save).toString());
+            }
+            assertThat(stored()).as("after save %d", save).isEqualTo(before);
+        }
+        assertThat(shown().get("allowance")).isEqualTo("3/8 in");
+    }
+}
