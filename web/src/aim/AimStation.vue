@@ -88,6 +88,17 @@ const next = computed(() =>
   project.aim.settled ? project.aim.measures.find((m) => m.id !== asked.value && isProposed(m)) : undefined,
 )
 const left = computed(() => project.aim.measures.filter(isProposed).length)
+/** All that is missing is told at once; a settled aim is saved field by field, and Enter saves nothing twice. */
+const told = ref<string[]>([])
+const missing = () => [
+  ...(form.what.trim() || isDrafted.value ? [] : ['what it will be, in words']),
+  ...(form.wearer.trim() ? [] : ['who will wear it']),
+  ...(form.taped.HEIGHT?.trim() ? [] : ['the height']),
+]
+function settleAll() {
+  told.value = missing()
+  if (!project.aim.settled && !told.value.length) void save()
+}
 function measureNext() {
   asked.value = next.value?.id
   document
@@ -100,7 +111,7 @@ function measureNext() {
 <template>
   <StationFrame title="Aim" lead="What will it be, who is it for, and how big is that person?">
     <template #table><BodyFigure :measures="asks" :asked="asked" :inches="isInches" /></template>
-    <form class="grid gap-3" @submit.prevent="save()">
+    <form class="grid gap-3" novalidate @submit.prevent="settleAll">
       <ChoiceField v-model="form.made" label="It will be" :groups="groups" @change="otherGarment" />
       <PlainField
         v-model="form.what"
@@ -157,6 +168,9 @@ function measureNext() {
       <p class="text-sm text-muted">
         Write as you like: 60 cm, 23 5/8 in, 1.1 m. Empty a field to take the proposal again. Proposals are
         made up for this program, not taken from any table of sizes.
+      </p>
+      <p v-if="told.length && !project.aim.settled" class="text-madder" role="alert">
+        Still missing: {{ told.join(', ') }}.
       </p>
       <button v-if="!project.aim.settled" class="act act-main mt-2" :disabled="busy">Settle the aim</button>
     </form>

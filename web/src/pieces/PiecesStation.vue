@@ -44,13 +44,14 @@ const shown = ref<'folds' | 'inserts'>('inserts')
 const rings = computed(() => project.workings.passages)
 const note = (all: unknown[] | undefined) => (all?.length ? String(all.length) : undefined)
 const cutOut = computed(() => [
-  ...(orders.value.length ? [{ id: 'draft', name: 'Draft' }] : []),
+  // Sheets never change places while one works; what comes first is settled by the aim alone.
+  ...(project.aim.draft ? [{ id: 'draft', name: 'Draft' }] : []),
   { id: 'pieces', name: 'Pieces' },
   { id: 'sizes', name: 'Sizes' },
   { id: 'seams', name: 'Seams', note: note(project.pieces?.walks.filter((w) => !w.agrees)) },
   { id: 'changes', name: 'Changes', note: note(project.pieces?.changes) },
   { id: 'keep', name: 'What lives on', note: `${served.value} of ${project.keep.wants.length}` },
-  ...(orders.value.length ? [] : [{ id: 'draft', name: 'Draft' }]),
+  ...(project.aim.draft ? [] : [{ id: 'draft', name: 'Draft' }]),
   { id: 'bring', name: 'Bring in' },
   { id: 'copy', name: 'Copy' },
 ])
@@ -62,7 +63,7 @@ const tabs = computed(() => [
   { id: 'neck', name: 'Neck', note: note(project.workings.necklines) },
   { id: 'sums', name: 'Sums' },
 ])
-const open = computed(() => opened.value ?? tabs.value[0]?.id)
+const open = computed(() => tabs.value.find((t) => t.id === opened.value)?.id ?? tabs.value[0]?.id)
 const lead = computed(() =>
   garment.value === 'LET_OUT'
     ? 'The cloth hidden in pleats, darts, seams and hem, and what letting it out gives.'

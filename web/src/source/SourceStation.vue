@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -41,6 +41,8 @@ const form = reactive({
   across: {} as Stretch,
   along: {} as Stretch,
   measures: {} as Record<string, string>,
+  /** measures that nobody took yet: an average one's */
+  proposed: [] as string[],
 })
 const read = (t?: Schemas['StretchTest']): Stretch =>
   t
@@ -79,7 +81,8 @@ function reset() {
   }
   form.across = read(s?.cloth.sheet.across)
   form.along = read(s?.cloth.sheet.along)
-  form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : {}
+  form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : form.measures
+  form.proposed = s ? [...s.proposed] : form.proposed
 }
 watch(() => project.version, reset, { immediate: true })
 const asked = computed(() =>
@@ -87,13 +90,23 @@ const asked = computed(() =>
     ? project.source.measures
     : (kinds.value.find((k) => k.kind === form.kind)?.measures ?? []),
 )
-/** What an average one measures is filled in when another kind is chosen, so that there is something to correct. */
+/** What an average one measures is proposed when another kind is chosen, and stays proposed until somebody measures it. */
+function propose() {
+  const average = kinds.value.find((k) => k.kind === form.kind)?.measures ?? []
+  form.measures = Object.fromEntries(average.map((m) => [m.id, m.text]))
+  form.proposed = average.map((m) => m.id)
+}
 function otherKind() {
-  form.measures = Object.fromEntries(
-    (kinds.value.find((k) => k.kind === form.kind)?.measures ?? []).map((m) => [m.id, m.text]),
-  )
+  propose()
   void saveIfSettled()
 }
+watch(
+  kinds,
+  () => {
+    if (!project.source && !Object.keys(form.measures).length) propose()
+  },
+  { immediate: true },
+)
 
 function save(faults: Schemas['Fault'][] = project.source?.faults ?? []) {
   const { texts, cloth, ticks, kind, weave, heat, edge, across, along } = form
@@ -111,12 +124,25 @@ function save(faults: Schemas['Fault'][] = project.source?.faults ?? []) {
       along,
     },
     faults,
+    proposed: form.proposed,
   }
   return change((params) => api.PUT('/api/projects/{id}/source', { params, body }))
+}
+const told = ref<string[]>([])
+const missing = () => [
+  ...(form.texts.name?.trim() ? [] : ['what to call it']),
+  ...(form.cloth.name?.trim() ? [] : ['what to call its cloth']),
+  ...asked.value.filter((m) => !form.measures[m.id]?.trim()).map((m) => m.words),
+]
+/** All that is missing is told at once; a settled source is saved field by field, and Enter saves nothing twice. */
+function settleAll() {
+  told.value = missing()
+  if (!project.source && !told.value.length) void save()
 }
 const saveIfSettled = () => project.source && save()
 function settle(id: string, text: string) {
   form.measures[id] = text
+  form.proposed = form.proposed.filter((p) => p !== id)
   saveIfSettled()
 }
 const weaves = [
@@ -185,7 +211,7 @@ const tabs = computed(() => [
     </template>
     <SlipTabs :tabs="tabs">
       <template #what>
-        <form class="grid gap-3" @submit.prevent="save()">
+        <form class="grid gap-3" novalidate @submit.prevent="settleAll">
           <ChoiceField
             v-model="form.kind"
             label="It was"
@@ -216,7 +242,15 @@ const tabs = computed(() => [
             :value="form.measures[m.id] ?? ''"
             :name="'source.' + m.id"
             :problem="problem"
-            :hint="m.also && `= ${m.also}`"
+            :proposed="form.proposed.includes(m.id)"
+            :hint="
+              [
+                m.also && `= ${m.also}`,
+                form.proposed.includes(m.id) && 'an average one’s; measure it, or say that it is so',
+              ]
+                .filter(Boolean)
+                .join('; ')
+            "
             @settle="(t) => settle(m.id, t)"
           />
           <PlainField
@@ -230,7 +264,17 @@ const tabs = computed(() => [
           <p v-if="problem?.field === 'measures'" class="text-madder" role="alert">
             {{ problem.detail }}
           </p>
+          <label v-if="!project.source" class="text-sm text-muted"
+            >Its colour
+            <input v-model="form.cloth.colour" type="color" class="field !p-0" />
+          </label>
+          <p v-if="told.length && !project.source" class="text-madder" role="alert">
+            Still missing: {{ told.join(', ') }}.
+          </p>
           <button v-if="!project.source" class="act act-main mt-2" :disabled="busy">Settle the source</button>
+          <p v-if="project.source && form.proposed.length" class="text-stale" role="status">
+            {{ form.proposed.length }} of {{ asked.length }} measures are an average one’s still.
+          </p>
           <p class="text-sm text-muted">
             Thrifted cloth: wash or freeze it first. Buttons, coatings and old paint may hold lead; cloth
             treated against fire is not for skin.

@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="T extends string">
-import { useId } from 'vue'
+import { useId, watchEffect } from 'vue'
 
 /** One of a few words; a long list stands in groups. */
 const choice = defineModel<T>({ required: true })
-defineProps<{
+const { choices, groups, empty } = defineProps<{
   label: string
   choices?: { id: T; words: string }[]
   groups?: { words: string; choices: { id: T; words: string }[] }[]
@@ -12,6 +12,11 @@ defineProps<{
 }>()
 const emit = defineEmits<{ change: [] }>()
 const id = useId()
+// What a list shows first looks chosen; so it is.
+watchEffect(() => {
+  const all = [...(choices ?? []), ...(groups ?? []).flatMap((g) => g.choices)]
+  if (!empty && all[0] && !all.some((c) => c.id === choice.value)) choice.value = all[0].id
+})
 </script>
 
 <template>

@@ -1,13 +1,26 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
 
-/** Sheets of one slip: one lies open, the others show their names. */
-defineProps<{ tabs: { id: string; name: string; note?: string }[] }>()
+/** Sheets of one slip: one lies open, the others show their names. The open one is kept by its name: others may come and go beside it. */
+const { tabs } = defineProps<{ tabs: { id: string; name: string; note?: string }[] }>()
 const emit = defineEmits<{ open: [id: string] }>()
+const open = ref(tabs[0]?.id ?? '')
+const index = computed(() =>
+  Math.max(
+    0,
+    tabs.findIndex((t) => t.id === open.value),
+  ),
+)
+watch(index, (i) => (open.value = tabs[i]?.id ?? ''))
+function choose(i: number) {
+  open.value = tabs[i]?.id ?? ''
+  emit('open', open.value)
+}
 </script>
 
 <template>
-  <TabGroup @change="(i) => emit('open', tabs[i]?.id ?? '')">
+  <TabGroup :selected-index="index" @change="choose">
     <TabList class="mb-3 flex flex-wrap gap-x-4 border-b border-line">
       <Tab v-for="t in tabs" :key="t.id" v-slot="{ selected }" as="template">
         <button

@@ -93,7 +93,15 @@ final class StationBoard {
                 ? open(Station.SOURCE, "What will be taken apart?")
                 : settled(
                         Station.SOURCE,
-                        Wording.fill("%s, %s", source.name(), source.cloth().name()));
+                        Wording.fill(
+                                "%s, %s%s",
+                                source.name(),
+                                source.cloth().name(),
+                                source.assessment().proposed().isEmpty()
+                                        ? ""
+                                        : Wording.fill(
+                                                "; %d of its measures only proposed",
+                                                source.assessment().proposed().size())));
     }
 
     private StationState takeApart() {

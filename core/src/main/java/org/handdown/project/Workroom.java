@@ -296,7 +296,7 @@ public final class Workroom {
         Source source = project.source();
         Map<String, Double> all = new HashMap<>();
         if (measured != null && source != null) {
-            double drawn = source.assessment().measured().toleranceMm();
+            double drawn = source.assessment().toleranceMm();
             measured.surveys().forEach(s -> all.put(s.id(), s.toleranceMm().orElse(drawn)));
         }
         return all;

@@ -70,7 +70,7 @@ public final class Suitability {
         this.source = source;
         this.wearer = wearer;
         this.anatomy = source.construction().anatomy();
-        this.toleranceMm = source.assessment().measured().toleranceMm(QuantityKind.FLAT_HALF);
+        this.toleranceMm = source.assessment().toleranceMm() * QuantityKind.FLAT_HALF.multiplier();
     }
 
     /** Every job that makes sense for such a source, the best suited first. */

@@ -2,6 +2,7 @@ package org.handdown.source;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Set;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,15 @@ import org.jspecify.annotations.Nullable;
  * @param measured how its measures were come by, which says how far to trust them
  */
 public record Assessment(
-        Missed missed, @Nullable LocalDate wantedBy, Map<String, Condition> conditions, Origin measured) {
+        Missed missed,
+        @Nullable LocalDate wantedBy,
+        Map<String, Condition> conditions,
+        Origin measured,
+        Set<String> proposed) {
+    public Assessment(Missed missed, @Nullable LocalDate wantedBy, Map<String, Condition> conditions, Origin measured) {
+        this(missed, wantedBy, conditions, measured, Set.of());
+    }
+
     public static final Assessment NONE = new Assessment(Missed.SOME, null, Map.of(), Origin.TAPE);
 
     private static final int MOST = 200;
@@ -55,12 +64,22 @@ public record Assessment(
 
     public Assessment {
         conditions = Map.copyOf(conditions);
+        proposed = Set.copyOf(proposed);
         if (conditions.keySet().stream().anyMatch(k -> k.length() > 200 || k.indexOf('\0') >= 0)) {
             throw new RefusedValueException("source.conditions", "names a keeper that no source can have.");
         }
         if (conditions.size() > MOST) {
             throw new RefusedValueException("source.conditions", "200 keepers at most can be judged.");
         }
+    }
+
+    /** How far a measure of it may be off, mm: an average one's figures say little of this one. */
+    public double toleranceMm() {
+        return proposed.isEmpty() ? measured.toleranceMm() : Origin.PROPOSED.toleranceMm();
+    }
+
+    public Assessment proposing(Set<String> others) {
+        return new Assessment(missed, wantedBy, conditions, measured, others);
     }
 
     public Condition condition(String keeper) {

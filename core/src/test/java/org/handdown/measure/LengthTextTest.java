@@ -84,7 +84,7 @@ class LengthTextTest {
         assertThat(LengthText.field(Length.ofMm(9.525), LengthUnit.CM)).isEqualTo("3/8 in");
         assertThat(LengthText.field(Length.ofMm(570), LengthUnit.INCH)).isEqualTo("57.0 cm");
         assertThat(LengthText.field(Length.ofMm(135.7), LengthUnit.CM)).isEqualTo("13.57 cm");
-        assertThat(LengthText.field(Length.ofInches(23.625), LengthUnit.INCH)).isEqualTo("23 5/8 in");
+        assertThat(LengthText.field(Length.ofMm(600.075), LengthUnit.INCH)).isEqualTo("23 5/8 in");
         assertThat(LengthText.field(Length.ofMm(-30), LengthUnit.CM)).isEqualTo("-3.0 cm");
     }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
@@ -51,7 +52,8 @@ final class SourceJson {
                     f.get("missed").word(Assessment.Missed.class, Assessment.Missed.SOME),
                     by.isPresent() ? LocalDate.parse(by.text()) : null,
                     conditions,
-                    f.get("measured").word(Origin.class, Origin.TAPE));
+                    f.get("measured").word(Origin.class, Origin.TAPE),
+                    Set.copyOf(f.get("proposed").list(JsonField::name)));
         } catch (DateTimeParseException e) {
             throw by.refusal("is no date; write it as 2026-03-01.");
         }
@@ -114,6 +116,10 @@ final class SourceJson {
         if (assessment.measured() != Origin.TAPE) {
             node.put("measured", Words.of(assessment.measured()));
         }
+        if (!assessment.proposed().isEmpty()) {
+            ArrayNode proposed = node.putArray("proposed");
+            assessment.proposed().stream().sorted().forEach(proposed::add);
+        }
         return node;
     }
 
@@ -144,10 +150,11 @@ final class SourceJson {
 
     private static void put(ObjectNode node, String way, @Nullable StretchTest test) {
         if (test != null) {
-            node.putObject(way)
-                    .put("gaugeMm", test.gaugeMm())
-                    .put("stretchedMm", test.stretchedMm())
-                    .put("releasedMm", test.releasedMm());
+            ObjectNode one = node.putObject(way).put("gaugeMm", test.gaugeMm()).put("stretchedMm", test.stretchedMm());
+            Double released = test.releasedMm();
+            if (released != null) {
+                one.put("releasedMm", released);
+            }
         }
     }
 }

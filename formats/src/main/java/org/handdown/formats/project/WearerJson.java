@@ -22,8 +22,9 @@ final class WearerJson {
 
     /** Reads {@code wearer}, {@code measures} and {@code earlier} of an object. */
     static Wearer read(JsonField f) {
-        // Older files hold bare numbers, typed in the unit that the household had then.
-        LengthUnit bare = f.get("unit").word(LengthUnit.class, LengthUnit.MM);
+        // Older files hold bare numbers, typed in the unit that the household had then; where none is told they mean
+        // nothing more.
+        @Nullable LengthUnit bare = f.get("unit").isPresent() ? f.get("unit").word(LengthUnit.class) : null;
         Map<BodyMeasure, Wearer.Taken> measures = new EnumMap<>(BodyMeasure.class);
         JsonField given = f.get("measures").required();
         for (BodyMeasure measure : BodyMeasure.values()) {
@@ -51,13 +52,13 @@ final class WearerJson {
                                 day(e.get("on"))))));
     }
 
-    private static String typed(JsonField m, LengthUnit bare) {
+    private static String typed(JsonField m, @Nullable LengthUnit bare) {
         String text = m.get("typed").text("");
         try {
-            return text.isEmpty() ? text : LengthText.withUnit(text, bare);
+            return text.isEmpty() || bare == null ? text : LengthText.withUnit(text, bare);
         } catch (RefusedValueException e) {
-            // Words that are no length any more: the figure beside them still counts.
-            return "";
+            // Words that are no length: nothing is known of their unit, and the figure beside them counts.
+            return text;
         }
     }
 

@@ -114,6 +114,7 @@ public record ProjectView(
             Cloth cloth,
             List<String> consequences,
             List<NamedLength> measures,
+            List<String> proposed,
             List<PartView> parts,
             List<FoldView> folds,
             List<Fault> faults,

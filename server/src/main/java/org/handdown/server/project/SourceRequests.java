@@ -1,8 +1,11 @@
 package org.handdown.server.project;
 
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
@@ -99,7 +102,8 @@ final class SourceRequests {
             @Nullable String cost,
             @Nullable ClothRequest cloth,
             @Nullable Map<String, String> measures,
-            @Nullable List<FaultRequest> faults) {
+            @Nullable List<FaultRequest> faults,
+            @Nullable List<String> proposed) {
         private static final int LONGEST = 2_000;
 
         /** @param before adjustments stay while the kind stays */
@@ -128,7 +132,20 @@ final class SourceRequests {
                     faults == null
                             ? before == null ? List.of() : before.faults()
                             : faults.stream().map(FaultRequest::toFault).toList(),
-                    before == null ? Assessment.NONE : before.assessment());
+                    (before == null ? Assessment.NONE : before.assessment()).proposing(proposed(made, before)));
+        }
+
+        /** Measures that nobody took yet; a page that does not say leaves it as it was, while the kind stays. */
+        private Set<String> proposed(SourceKind made, @Nullable Source before) {
+            Collection<String> told = proposed != null
+                    ? proposed
+                    : before != null && before.kind() == made
+                            ? before.assessment().proposed()
+                            : Set.of();
+            return made.measures().stream()
+                    .map(MeasureSpec::id)
+                    .filter(told::contains)
+                    .collect(Collectors.toSet());
         }
 
         private static double value(MeasureSpec spec, @Nullable String text, Typed typed) {

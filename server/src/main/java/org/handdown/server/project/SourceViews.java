@@ -84,6 +84,7 @@ final class SourceViews {
                 source.kind().measures().stream()
                         .map(s -> measure(s, source.measures().mm(s.id()), say))
                         .toList(),
+                source.assessment().proposed().stream().sorted().toList(),
                 anatomy.views().stream()
                         .map(v -> part(anatomy.part(v.part()), v, plan))
                         .toList(),

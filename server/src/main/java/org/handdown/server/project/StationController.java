@@ -155,7 +155,8 @@ class StationController {
                     body.missed == null ? before.missed() : body.missed,
                     body.wantedBy == null ? before.wantedBy() : date(body.wantedBy),
                     conditions,
-                    body.measured == null ? before.measured() : body.measured)));
+                    body.measured == null ? before.measured() : body.measured,
+                    before.proposed())));
         });
     }
 
