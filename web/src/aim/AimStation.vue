@@ -23,7 +23,7 @@ const form = reactive({
   taped: {} as Record<string, string>,
   again: {} as Record<string, string>,
 })
-const isTyped = (m: Measure) => m.origin === 'TAPE' || m.id === 'HEIGHT'
+const isTyped = (m: Measure) => m.origin === 'TAPE' || (m.id === 'HEIGHT' && !project.aim.settled)
 const texts = (of: (m: Measure) => string) =>
   Object.fromEntries(project.aim.measures.filter(isTyped).map((m) => [m.id, of(m)]))
 
@@ -34,7 +34,8 @@ function reset() {
     what,
     wearer,
     unit: project.unit,
-    taped: texts((m) => m.text),
+    // Nobody's height is guessed: until the aim is settled it is asked.
+    taped: texts((m) => (project.aim.settled ? m.text : '')),
     again: texts((m) => m.again),
   })
 }
@@ -93,7 +94,8 @@ const told = ref<string[]>([])
 const missing = () => [
   ...(form.what.trim() || isDrafted.value ? [] : ['what it will be, in words']),
   ...(form.wearer.trim() ? [] : ['who will wear it']),
-  ...(form.taped.HEIGHT?.trim() ? [] : ['the height']),
+  // What is not drafted may do without a body.
+  ...(form.taped.HEIGHT?.trim() || !isDrafted.value ? [] : ['the height']),
 ]
 function settleAll() {
   told.value = missing()

@@ -12,10 +12,10 @@ const { choices, groups, empty } = defineProps<{
 }>()
 const emit = defineEmits<{ change: [] }>()
 const id = useId()
-// What a list shows first looks chosen; so it is.
+// What a list shows first looks chosen; so it is. Groups may still be on their way.
 watchEffect(() => {
-  const all = [...(choices ?? []), ...(groups ?? []).flatMap((g) => g.choices)]
-  if (!empty && all[0] && !all.some((c) => c.id === choice.value)) choice.value = all[0].id
+  const first = choices?.[0]
+  if (!empty && !groups && first && !choices.some((c) => c.id === choice.value)) choice.value = first.id
 })
 </script>
 

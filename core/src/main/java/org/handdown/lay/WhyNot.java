@@ -202,7 +202,7 @@ final class WhyNot {
     }
 
     private static String size(double width, double height) {
-        return Wording.fill("%.0f × %.0f mm", width, height);
+        return Wording.fill("%.0f mm × %.0f mm", width, height);
     }
 
     private static String mm(double length) {

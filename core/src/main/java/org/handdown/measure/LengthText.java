@@ -14,7 +14,6 @@ import java.util.regex.Pattern;
  * {@code 1/4 yd}. A number without a unit takes the unit handed in; nothing else is ever assumed.
  */
 public final class LengthText {
-    private static final Pattern SIZE_MM = Pattern.compile("(\\d+(?:\\.\\d+)?) × (\\d+(?:\\.\\d+)?) mm\\b");
     private static final Pattern LENGTH_MM = Pattern.compile("(\\d+(?:\\.\\d+)?) mm\\b");
     private static final double LEAST_CONVERTED_MM = 2;
 
@@ -162,13 +161,10 @@ public final class LengthText {
     /**
      * A sentence whose lengths are given in mm, with each of them in another unit; what is finer than any tape stays as it is.
      *
-     * @param text for example {@code 26 × 40 mm are left}
+     * @param text for example {@code 26 mm × 40 mm are left}; {@code 2 × 40 mm} is twice a length
      */
     public static String inSentence(String text, LengthUnit unit) {
-        String sized = SIZE_MM.matcher(text)
-                .replaceAll(m -> format(Length.ofMm(Double.parseDouble(m.group(1))), unit) + " × "
-                        + format(Length.ofMm(Double.parseDouble(m.group(2))), unit));
-        return LENGTH_MM.matcher(sized).replaceAll(m -> {
+        return LENGTH_MM.matcher(text).replaceAll(m -> {
             double mm = Double.parseDouble(m.group(1));
             return mm < LEAST_CONVERTED_MM ? m.group() : format(Length.ofMm(mm), unit);
         });

@@ -1,6 +1,7 @@
 package org.handdown.measure;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,10 +9,13 @@ import org.jspecify.annotations.Nullable;
  * whatever the machine's own language writes.
  */
 public final class Wording {
+    /** What rounds to nought has no sign. */
+    private static final Pattern NOUGHT_BELOW = Pattern.compile("(?<![\\d.\\p{L}])-(0(?:\\.0+)?)(?![\\d.])");
+
     private Wording() {}
 
     /** @param pattern as {@link java.util.Formatter} reads it */
     public static String fill(String pattern, @Nullable Object... values) {
-        return String.format(Locale.ROOT, pattern, values);
+        return NOUGHT_BELOW.matcher(String.format(Locale.ROOT, pattern, values)).replaceAll("$1");
     }
 }

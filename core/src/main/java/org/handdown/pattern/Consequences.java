@@ -34,7 +34,7 @@ public final class Consequences {
             if (Math.abs(was.widthMm() - is.widthMm()) > TOLD_MM
                     || Math.abs(was.heightMm() - is.heightMm()) > TOLD_MM) {
                 all.add(Wording.fill(
-                        "The %s is cut %.0f × %.0f mm instead of %.0f × %.0f mm.",
+                        "The %s is cut %.0f mm × %.0f mm instead of %.0f mm × %.0f mm.",
                         now.name(), is.widthMm(), is.heightMm(), was.widthMm(), was.heightMm()));
             }
         }

@@ -14,6 +14,9 @@ import org.handdown.measure.Wording;
 public record Mark(Kind kind, String label, List<Point> points) {
     private static final int LONGEST = 80;
 
+    /** Half an arm of the cross that a single point is drawn as. */
+    private static final double CROSS_MM = 3;
+
     /** What it is, how many points it takes, and the last moment at which it can still be made. */
     public enum Kind {
         DOT("dot", 1, Deadline.BEFORE_FOLDING),
@@ -85,6 +88,22 @@ public record Mark(Kind kind, String label, List<Point> points) {
 
     public Mark map(UnaryOperator<Point> move) {
         return new Mark(kind, label, points.stream().map(move).toList());
+    }
+
+    /** Is it drawn on cloth and paper? A level only says where a girth is told. */
+    public boolean isDrawn() {
+        return kind != Kind.LEVEL;
+    }
+
+    /** As it is drawn: one point as a cross, a pleat as its two folds, anything else as one line. */
+    public List<List<Point>> lines() {
+        if (points.size() == 1) {
+            Point at = points.get(0);
+            return List.of(
+                    List.of(at.plus(new Point(-CROSS_MM, 0)), at.plus(new Point(CROSS_MM, 0))),
+                    List.of(at.plus(new Point(0, -CROSS_MM)), at.plus(new Point(0, CROSS_MM))));
+        }
+        return kind == Kind.PLEAT ? List.of(points.subList(0, 2), points.subList(2, 4)) : List.of(points);
     }
 
     /** Cloth a dart takes up on its edge, mm; 0 for anything else. */

@@ -36,7 +36,7 @@ class FitterTest {
                 .singleElement()
                 .extracting(FitLayout.Unplaced::reason)
                 .asString()
-                .contains("needs 100 × 100 mm");
+                .contains("needs 100 mm × 100 mm");
     }
 
     /** Broken off before it came to a piece, the search does not blame pieces that are not in the way. */
@@ -46,13 +46,13 @@ class FitterTest {
         FitProblem problem = fill(List.of(panel("p", Ring.rectangle(0, 0, 320, 100))), square);
         WhyNot nothingLies = new WhyNot(problem, List.of(), () -> false);
         assertThat(nothingLies.reason(square))
-                .isEqualTo("there is room, but it was not found in the time given: needs 100 × 100 mm");
+                .isEqualTo("there is room, but it was not found in the time given: needs 100 mm × 100 mm");
         List<Placed> two = List.of(Fit.at("a", 0, 0, 0), Fit.at("a", 1, 110, 0));
         assertThat(new WhyNot(problem, two, () -> false).reason(square)).startsWith("there is room");
         List<Placed> apart = List.of(Fit.at("a", 0, 40, 0), Fit.at("a", 1, 180, 0));
         assertThat(new WhyNot(problem, apart, () -> false).reason(square))
                 .isEqualTo(
-                        "the other pieces leave no room: needs 100 × 100 mm, the largest free rectangle is 40 × 100 mm");
+                        "the other pieces leave no room: needs 100 mm × 100 mm, the largest free rectangle is 40 mm × 100 mm");
     }
 
     @Test

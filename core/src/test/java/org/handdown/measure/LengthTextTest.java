@@ -87,4 +87,18 @@ class LengthTextTest {
         assertThat(LengthText.field(Length.ofMm(600.075), LengthUnit.INCH)).isEqualTo("23 5/8 in");
         assertThat(LengthText.field(Length.ofMm(-30), LengthUnit.CM)).isEqualTo("-3.0 cm");
     }
+
+    @Test
+    void aFactorInASentenceIsNoLength() {
+        assertThat(LengthText.inSentence("2235 mm of strip: 2.00 × 1118 mm.", LengthUnit.INCH))
+                .isEqualTo("88 in of strip: 2.00 × 44 in.");
+        assertThat(LengthText.inSentence("26 mm × 40 mm are left", LengthUnit.CM))
+                .isEqualTo("2.6 cm × 4.0 cm are left");
+    }
+
+    @Test
+    void whatRoundsToNoughtHasNoSign() {
+        assertThat(Wording.fill("%.0f mm, %.1f mm, %.0f mm, run-0", -0.3, -0.04, -1.2))
+                .isEqualTo("0 mm, 0.0 mm, -1 mm, run-0");
+    }
 }

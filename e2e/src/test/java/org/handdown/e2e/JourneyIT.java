@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,9 +24,7 @@ class JourneyIT extends Seated {
 
     @BeforeEach
     void bringAFreshCopyOfTheDemo() {
-        table.page().getByLabel("Project file").setInputFiles(DEMO);
-        table.page().waitForURL(Pattern.compile("/aim$"));
-        table.heading("Aim").waitFor();
+        table.bring(DEMO);
     }
 
     private Path download(String name) throws IOException {
@@ -87,8 +86,7 @@ class JourneyIT extends Seated {
         Path file = download("Whole project");
         assertThat(Files.readString(file)).isEqualTo(Files.readString(DEMO).stripTrailing());
         table.page().navigate(Stage.get().address);
-        table.page().getByLabel("Project file").setInputFiles(file);
-        table.page().waitForURL(Pattern.compile("/aim$"));
+        table.bring(file);
         assertThat(table.thread("Lay")).containsText("All pieces lie");
     }
 
@@ -188,7 +186,9 @@ class JourneyIT extends Seated {
         table.page().getByLabel("Name of a new project").fill("Dungarees for the neighbour");
         table.button("Begin").click();
         table.heading("Aim").waitFor();
+        table.field("It will be").selectOption(new SelectOption().setLabel("dungarees"));
         table.field("Who will wear it").fill("Odd");
+        table.settle("height", "110 cm");
         table.button("Settle the aim").click();
         assertThat(table.thread("Aim")).containsText("Dungarees for Odd");
         table.goTo("Source");

@@ -38,7 +38,9 @@ record Table(Page page) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(project))
                 .first()
                 .click();
-        page.waitForURL(Pattern.compile("/projects/.*"));
+        page.waitForURL(Pattern.compile("/projects/[^/]+/[a-z-]+$"));
+        // It opens where the work stands; what is looked at here is mostly the lay.
+        goTo("Lay");
     }
 
     void goTo(String station) {
@@ -66,9 +68,13 @@ record Table(Page page) {
 
     /** Brings a project of the demo in and waits at its aim. */
     void bring(String file) {
-        page.getByLabel("Project file").setInputFiles(Stage.ROOT.resolve("demo/" + file));
-        page.waitForURL(Pattern.compile("/aim$"));
-        heading("Aim").waitFor();
+        bring(Stage.ROOT.resolve("demo/" + file));
+    }
+
+    void bring(java.nio.file.Path file) {
+        page.getByLabel("Project file").setInputFiles(file);
+        page.waitForURL(Pattern.compile("/projects/[^/]+/[a-z-]+$"));
+        goTo("Aim");
     }
 
     /** Begins a project from nothing and aims it at a draft for somebody of the made-up household. */

@@ -199,7 +199,7 @@ public record Piecing(String name, String piece, Point from, Point to, double al
             throw new RefusedValueException(
                     "change.line",
                     Wording.fill(
-                            "The %s part would be %.0f × %.0f mm; nothing narrower than 40 mm is worth a seam.",
+                            "The %s part would be %.0f mm × %.0f mm; nothing narrower than 40 mm is worth a seam.",
                             which, box.widthMm(), box.heightMm()));
         }
         Map<String, Allowance> ledger = new HashMap<>();

@@ -46,11 +46,15 @@ public final class FitProblemJson {
     public static FitProblem read(JsonNode node) {
         JsonField file = JsonField.root(node);
         requireFormat(file, FORMAT);
+        JsonField panels = file.get("panels").required();
+        if (panels.node().isArray() && panels.node().isEmpty()) {
+            throw panels.refusal("is empty; give at least one panel to lay the pieces on.");
+        }
         return new FitProblem(
                 file.get("objective").word(Objective.class),
                 file.get("gap").number(0),
                 file.get("margin").number(0),
-                file.get("panels").required().list(FitProblemJson::panel),
+                panels.list(FitProblemJson::panel),
                 file.get("pieces").required().list(FitProblemJson::piece),
                 file.get("pinned").list(FitLayoutJson::placed));
     }

@@ -54,8 +54,17 @@ public final class PieceFile {
                 all,
                 s -> path(s.piece.id() + "-cut", ring(s, s.piece.cutLine().ring(), high)));
         group(svg, "stitch", all, s -> path(s.piece.id() + "-stitch", outline(s, s.piece.stitchLine(), high)));
+        group(
+                svg,
+                "trim",
+                all.stream().filter(s -> isTrimmed(s.piece)).toList(),
+                s -> path(s.piece.id() + "-trim", ring(s, s.piece.trimLine().ring(), high)));
         group(svg, "marks", all, s -> marks(s, high));
         return svg.append("</svg>\n").toString();
+    }
+
+    private static boolean isTrimmed(Piece piece) {
+        return piece.allowances().values().stream().anyMatch(a -> a.trimMm() != a.mm());
     }
 
     private static void group(
@@ -111,9 +120,9 @@ public final class PieceFile {
                     .append("</title></path>\n");
         }
         for (Mark mark : s.piece.marks()) {
-            if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
+            if (mark.isDrawn()) {
                 StringBuilder d = new StringBuilder();
-                for (List<Point> line : lines(mark)) {
+                for (List<Point> line : mark.lines()) {
                     d.append(d.isEmpty() ? "M " : " M ").append(at(line.get(0), s, high));
                     line.subList(1, line.size()).forEach(p -> d.append(" L ").append(at(p, s, high)));
                 }
@@ -135,7 +144,7 @@ public final class PieceFile {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 
-    /** ASCII DXF R12: closed polylines on the layers CUT and STITCH, marks on MARKS. */
+    /** ASCII DXF R12: closed polylines on the layers CUT and STITCH, marks and notches on MARKS, what is trimmed to on TRIM. */
     public static String dxf(List<Piece> pieces) {
         StringBuilder dxf = new StringBuilder();
         OutlineFile.header(dxf);
@@ -148,19 +157,28 @@ public final class PieceFile {
                 stitch.addAll(points.subList(0, points.size() - 1));
             }
             OutlineFile.polyline(dxf, "STITCH", true, moved(s, stitch));
+            if (isTrimmed(s.piece)) {
+                OutlineFile.polyline(
+                        dxf, "TRIM", true, moved(s, s.piece.trimLine().ring().points()));
+            }
+            for (Piece.Notch notch : s.piece.notches()) {
+                OutlineFile.polyline(
+                        dxf,
+                        "MARKS",
+                        false,
+                        moved(
+                                s,
+                                List.of(
+                                        notch.at().plus(new Point(-3, 0)),
+                                        notch.at().plus(new Point(3, 0)))));
+            }
             for (Mark mark : s.piece.marks()) {
-                if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
-                    lines(mark).forEach(line -> OutlineFile.polyline(dxf, "MARKS", false, moved(s, line)));
+                if (mark.isDrawn()) {
+                    mark.lines().forEach(line -> OutlineFile.polyline(dxf, "MARKS", false, moved(s, line)));
                 }
             }
         }
         return OutlineFile.footer(dxf);
-    }
-
-    /** A pleat has two lines, its folds; anything else one. */
-    private static List<List<Point>> lines(Mark mark) {
-        List<Point> all = mark.points();
-        return mark.kind() == Mark.Kind.PLEAT ? List.of(all.subList(0, 2), all.subList(2, 4)) : List.of(all);
     }
 
     private static List<Point> moved(Standing s, List<Point> points) {

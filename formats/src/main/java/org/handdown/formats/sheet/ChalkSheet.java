@@ -11,6 +11,8 @@ import org.handdown.lay.FitProblem;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.pattern.Mark;
+import org.handdown.pattern.Piece;
 
 /**
  * The chalk-out sheet: for each panel a drawing to a stated scale, then for every piece its corners by distance along and away from a
@@ -25,10 +27,14 @@ public final class ChalkSheet {
     private final String title;
     private final FitProblem problem;
     private final FitLayout layout;
+    private final List<Piece> pieces;
     private final LengthUnit unit;
     private final Paper paper;
 
-    public ChalkSheet(String title, FitProblem problem, FitLayout layout, LengthUnit unit, Paper paper) {
+    /** @param pieces that were laid, with their notches and marks; none where only outlines are known */
+    public ChalkSheet(
+            String title, FitProblem problem, FitLayout layout, List<Piece> pieces, LengthUnit unit, Paper paper) {
+        this.pieces = pieces;
         this.title = title;
         this.problem = problem;
         this.layout = layout;
@@ -57,6 +63,27 @@ public final class ChalkSheet {
             }
             return pdf.bytes();
         }
+    }
+
+    /** A notch or a mark where it comes to lie on the panel. */
+    private record Spot(String what, List<Point> at, List<List<Point>> lines) {}
+
+    private List<Spot> spots(LaidPiece laid) {
+        List<Spot> spots = new ArrayList<>();
+        pieces.stream()
+                .filter(p -> p.id().equals(laid.placed().piece()))
+                .findFirst()
+                .ifPresent(piece -> {
+                    var way = laid.placed().at();
+                    piece.notches()
+                            .forEach(n ->
+                                    spots.add(new Spot("notch " + n.label(), List.of(way.toPanel(n.at())), List.of())));
+                    piece.marks().stream().filter(Mark::isDrawn).forEach(m -> {
+                        Mark there = m.map(way::toPanel);
+                        spots.add(new Spot(m.kind().words() + " " + m.label(), there.points(), there.lines()));
+                    });
+                });
+        return spots;
     }
 
     private String length(double mm) {
@@ -93,7 +120,9 @@ public final class ChalkSheet {
             Point origin = new Point(
                     (paper.widthMm() - box.widthMm() / scale) / 2 - box.minX() / scale,
                     MARGIN_MM + 6 - box.minY() / scale);
-            new Drawing(page, scale, origin).draw(panel, pieces, edge);
+            Drawing drawing = new Drawing(page, scale, origin);
+            drawing.draw(panel, pieces, edge);
+            pieces.forEach(p -> spots(p).forEach(drawing::spot));
         }
     }
 
@@ -126,6 +155,14 @@ public final class ChalkSheet {
             Point foot = at(new Point(box.maxX(), box.minY() + 0.3 * box.heightMm()));
             page.arrow(foot.plus(new Point(5, 0)), foot.plus(new Point(5, 30)), Page.Stroke.CLOTH);
             page.text(foot.x() + 2, foot.y() - 4, 2.8, false, panel.oneWay() ? "pile" : "grain");
+        }
+
+        void spot(Spot spot) {
+            spot.lines().forEach(line -> page.line(at(line), false, Page.Stroke.GUIDE));
+            if (spot.lines().isEmpty()) {
+                Point there = at(spot.at().get(0));
+                page.line(List.of(there.plus(new Point(-1, 0)), there.plus(new Point(1, 0))), false, Page.Stroke.CUT);
+            }
         }
 
         private void piece(LaidPiece piece, int index) {
@@ -162,6 +199,12 @@ public final class ChalkSheet {
                     letter(i, c), length(edge.alongMm(corners.get(c))), length(edge.awayMm(corners.get(c)))
                 });
             }
+            for (Spot spot : spots(pieces.get(i))) {
+                rows.add(new String[] {spot.what(), "", "mark"});
+                for (Point at : spot.at()) {
+                    rows.add(new String[] {"·", length(edge.alongMm(at)), length(edge.awayMm(at))});
+                }
+            }
         }
         int perColumn = (int) ((paper.heightMm() - 2 * MARGIN_MM - 16) / ROW_MM);
         for (int from = 0; from < rows.size(); from += perColumn * COLUMNS) {
@@ -184,6 +227,10 @@ public final class ChalkSheet {
         double x = MARGIN_MM + column * (paper.widthMm() - 2 * MARGIN_MM) / COLUMNS;
         double y = paper.heightMm() - MARGIN_MM - 14 - line * ROW_MM;
         boolean heading = row[1].isEmpty();
+        if (row[2].equals("mark")) {
+            page.text(x, y, 2.8, false, row[0].length() > 46 ? row[0].substring(0, 45) + "…" : row[0]);
+            return;
+        }
         page.text(x, y, heading ? 3.8 : TEXT_MM, heading, row[0]);
         page.text(x + 14, y, TEXT_MM, false, row[1]);
         page.text(x + 46, y, TEXT_MM, false, row[2]);

@@ -3,11 +3,13 @@ package org.handdown.formats.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Box;
+import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Mark;
@@ -190,15 +192,13 @@ public final class PatternTiles {
             page.text(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
         }
         for (Mark mark : s.piece.marks()) {
-            if (mark.kind() != Mark.Kind.LEVEL && mark.points().size() > 1) {
-                List<Point> line = move(mark.points(), s, shift);
-                page.line(line.size() == 4 ? line.subList(0, 2) : line, false, Page.Stroke.GUIDE);
-                if (line.size() == 4) {
-                    page.line(line.subList(2, 4), false, Page.Stroke.GUIDE);
-                }
-                page.text(line.get(0).x() + 2, line.get(0).y() + 2, 2.8, false, mark.label());
+            if (mark.isDrawn()) {
+                mark.lines().forEach(line -> page.line(move(line, s, shift), false, Page.Stroke.GUIDE));
+                Point at = s.on(mark.points().get(0)).plus(shift);
+                page.text(at.x() + 2, at.y() + 2, 2.8, false, mark.label());
             }
         }
+        allowances(page, s, shift);
         for (InnerEdge turned : InnerEdge.of(s.piece)) {
             // Folds and overlaps are marks and drawn already.
             if (!turned.of().isEmpty()) {
@@ -222,6 +222,28 @@ public final class PatternTiles {
                 : "cut " + s.piece.quantity();
         page.text(middle.x() - 4, middle.y() - 4, 3.5, false, copies + " · arrow: grain, pile running up");
         page.text(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
+    }
+
+    /** How wide each allowance is, written in it, and the line it is trimmed to where that is another. */
+    private static void allowances(Page page, Standing s, Point shift) {
+        if (s.piece.allowances().values().stream().anyMatch(a -> a.trimMm() != a.mm())) {
+            page.line(move(s.piece.trimLine().ring().points(), s, shift), true, Page.Stroke.GUIDE);
+        }
+        for (Edge edge : s.piece.stitchLine().edges()) {
+            Allowance allowance = s.piece.allowance(edge.name());
+            if (allowance.mm() > 0) {
+                Point at = s.on(edge.at(0.4)).plus(shift);
+                page.text(
+                        at.x() + 1,
+                        at.y() + 1,
+                        2.4,
+                        false,
+                        Wording.fill("%s %.0f mm", edge.name().replace('-', ' '), allowance.mm())
+                                + (allowance.trimMm() == allowance.mm()
+                                        ? ""
+                                        : Wording.fill(", trim to %.0f mm", allowance.trimMm())));
+            }
+        }
     }
 
     private static List<Point> move(List<Point> points, Standing s, Point shift) {

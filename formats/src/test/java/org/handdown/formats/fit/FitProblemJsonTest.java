@@ -164,4 +164,14 @@ class FitProblemJsonTest {
         assertThatThrownBy(() -> FitProblemJson.read("")).isInstanceOf(RefusedValueException.class);
         assertThatThrownBy(() -> FitProblemJson.read("[".repeat(100_000))).isInstanceOf(RefusedValueException.class);
     }
+
+    @Test
+    void aProblemWithoutPanelsIsRefused() {
+        assertThatThrownBy(
+                        () -> FitProblemJson.read(
+                                "{\"format\": \"handdown-fit-problem/1\", \"objective\": \"fill\", \"panels\": [], \"pieces\": []}"))
+                .isInstanceOf(RefusedValueException.class)
+                .hasFieldOrPropertyWithValue("field", "panels")
+                .hasMessageContaining("at least one panel");
+    }
 }

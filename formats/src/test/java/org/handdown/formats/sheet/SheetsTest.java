@@ -89,16 +89,17 @@ class SheetsTest {
                 List.of(),
                 new FitLayout.Measures(0.0025, 0.15, 0.01, null, 0, 1),
                 List.of());
-        String cm = text(new ChalkSheet("Test", slanted(), layout, LengthUnit.CM, Paper.A4).pdf());
+        String cm = text(new ChalkSheet("Test", slanted(), layout, List.of(), LengthUnit.CM, Paper.A4).pdf());
         assertThat(cm).contains("13.0 cm").contains("4.0 cm").contains("old hem");
-        String inches = text(new ChalkSheet("Test", slanted(), layout, LengthUnit.INCH, Paper.LETTER).pdf());
+        String inches = text(new ChalkSheet("Test", slanted(), layout, List.of(), LengthUnit.INCH, Paper.LETTER).pdf());
         // 130 mm is 5.118 in, to the nearest sixteenth 5 1/8; 40 mm is 1.575 in, 1 9/16.
         assertThat(inches).contains("5 1/8 in").contains("1 9/16 in");
     }
 
     @Test
     void everyPlacedPieceOfTheDemoStandsOnTheSheet() throws IOException {
-        String sheet = text(new ChalkSheet("Dungarees", LAY.problem(), LAY.layout(), LengthUnit.CM, Paper.A4).pdf());
+        String sheet = text(
+                new ChalkSheet("Dungarees", LAY.problem(), LAY.layout(), List.of(), LengthUnit.CM, Paper.A4).pdf());
         LAY.layout()
                 .placements()
                 .forEach(p -> assertThat(sheet).contains(p.piece().replace('-', ' ')));

@@ -27,7 +27,7 @@ import org.slf4j.LoggerFactory;
 /** Makes the view of a project: asks the workroom and puts its answers into words and points. */
 public final class ProjectViews {
     /** A child of this height is proposed until somebody says otherwise, mm. */
-    private static final double FIRST_HEIGHT_MM = 1100;
+    static final double FIRST_HEIGHT_MM = 1100;
 
     private static final Logger LOG = LoggerFactory.getLogger(ProjectViews.class);
 

@@ -53,7 +53,13 @@ final class StationRequests {
                 }
             }
             if (!taken.containsKey(BodyMeasure.HEIGHT)) {
-                typed.length("aim.measures.HEIGHT", texts.get(BodyMeasure.HEIGHT.name()));
+                if (garment == Garment.CUT_OUT && !Typed.text(draft).isEmpty()) {
+                    typed.length("aim.measures.HEIGHT", texts.get(BodyMeasure.HEIGHT.name()));
+                }
+                // A cushion has no height, and what is altered fits somebody: a height is proposed, and stays proposed.
+                taken.put(
+                        BodyMeasure.HEIGHT,
+                        new Wearer.Taken(Length.ofMm(ProjectViews.FIRST_HEIGHT_MM), "", Origin.PROPOSED));
             }
             Garment made = garment == null ? Garment.CUT_OUT : garment;
             String from = made.isCutOut() ? Typed.text(draft) : "";

@@ -88,7 +88,14 @@ class SheetController {
         Project.Lay lay = lay(project);
         Aim aim = project.aim();
         LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
-        byte[] pdf = new ChalkSheet(project.name(), lay.problem(), lay.layout(), unit, paper(paper)).pdf();
+        byte[] pdf = new ChalkSheet(
+                        project.name(),
+                        lay.problem(),
+                        lay.layout(),
+                        new Workroom(project).design().map(Design::pieces).orElse(List.of()),
+                        unit,
+                        paper(paper))
+                .pdf();
         return file(project, "chalk-out.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
