@@ -7,5 +7,6 @@ export default defineConfig({
   plugins: [vue(), tailwindcss()],
   build: { outDir: 'target/classes/static', emptyOutDir: true, chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },
+  // One environment a worker, not one a file: making it took most of the time.
+  test: { environment: 'jsdom', include: ['src/**/*.test.ts'], isolate: false },
 })

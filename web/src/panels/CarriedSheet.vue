@@ -83,8 +83,9 @@ function point(i: number | undefined) {
           pointed.value = undefined
           const motif = form.value.motifs[i]
           if (!motif) return
-          motif.x = `${x} mm`
-          motif.y = `${y} mm`
+          // A finger points to the millimetre at best.
+          motif.x = `${Math.round(x)} mm`
+          motif.y = `${Math.round(y)} mm`
           if (motif.name) void store()
         },
   )

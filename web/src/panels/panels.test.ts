@@ -83,7 +83,7 @@ describe('what a panel carries', () => {
     const told = calls[calls.length - 1]?.[0] as (x: number, y: number) => void
     told(-35.5, 120)
     await flushPromises()
-    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'flower', x: '-35.5 mm', y: '120 mm' }] })
+    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'flower', x: '-35 mm', y: '120 mm' }] })
     expect(wrapper.find('[role=status]').exists()).toBe(false)
   })
 

@@ -18,11 +18,11 @@ final class Instance {
     /**
      * Starts it and waits until it is ready.
      *
-     * @param name of its log beside the others
+     * @param called name of its log beside the others
      * @param databasePort of a PostgreSQL on loopback
      */
-    Instance(String name, String databasePort, String... settings) throws IOException, InterruptedException {
-        this.name = name;
+    Instance(String called, String databasePort, String... settings) throws IOException, InterruptedException {
+        name = called + System.getProperty("fork", "");
         Path portFile = Path.of("target/" + name + ".port").toAbsolutePath();
         Files.deleteIfExists(portFile);
         List<String> command = new ArrayList<>(List.of(

@@ -80,7 +80,7 @@ class KeepingIT extends Seated {
         table.button("Take this to Take apart").click();
         assertThat(table.thread("Take apart")).containsText("3 joins opened");
         table.goTo("Make");
-        assertThat(table.text("Fold the pleats front again")).isVisible();
+        assertThat(table.text("Fold the pleats of the front again")).isVisible();
     }
 
     @Test
