@@ -17,7 +17,13 @@ const overs = [
   { id: 'HAND', words: 'the hand, thumb in' },
   { id: 'HEEL', words: 'heel and instep' },
 ] as const
-const body = { HEAD: '', SHOULDERS: '', HIPS: 'HIP', HAND: '', HEEL: 'HEEL_GIRTH' } as const
+const body = {
+  HEAD: 'HEAD_GIRTH',
+  SHOULDERS: '',
+  HIPS: 'HIP',
+  HAND: 'HAND_GIRTH',
+  HEEL: 'HEEL_GIRTH',
+} as const
 /** What the aim knows of the wearer is filled in; the rest is measured. */
 const girthOf = (over: keyof typeof body) => project.aim.measures.find((m) => m.id === body[over])?.text ?? ''
 const blank = () => ({ what: 'cloth', length: '', stretch: '' })

@@ -14,6 +14,8 @@ const from = ref(join.stretches[0]?.from ?? '')
 const to = ref(join.stretches[0]?.to ?? '')
 function partly() {
   if (from.value && to.value) emit('decide', join.id, 'UNPICK', from.value, to.value)
+  // Emptied again: the whole of it is meant.
+  else if (!from.value && !to.value && join.stretches.length) emit('decide', join.id, 'UNPICK')
 }
 const each = computed(() => (join.wonCm2 > 0 ? join.minutes / join.wonCm2 : 0))
 const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const

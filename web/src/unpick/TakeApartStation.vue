@@ -93,7 +93,9 @@ const tabs = computed(() => [
         <template #joins>
           <div class="grid gap-3">
             <template v-if="project.aim.cutOut">
-              <p v-if="plan.flat.length === plan.parts">All {{ plan.parts }} parts lie flat.</p>
+              <p v-if="plan.flat.length === plan.parts">
+                {{ plan.parts === 1 ? 'Its one part lies' : `All ${plan.parts} parts lie` }} flat.
+              </p>
               <p v-for="h in plan.held" :key="h" class="text-stale">{{ h }}</p>
             </template>
             <p v-if="idle.length" class="text-stale">

@@ -35,6 +35,9 @@ public record Piecing(String name, String piece, Point from, Point to, double al
     /** The new seam keeps this far from whatever is marked (common practice, no source). */
     public static final double CLEAR_MM = 30;
 
+    /** A part as wide as the whole piece, give or take what its ends lose. */
+    private static final double WIDE_AS_BEFORE = 0.9;
+
     /** A part narrower than this is not worth a seam (common practice, no source). */
     public static final double LEAST_PART_MM = 40;
 
@@ -194,7 +197,10 @@ public record Piecing(String name, String piece, Point from, Point to, double al
     private Piece part(Piece whole, Outline outline, String which) {
         Ring ring = outline.flattened().ring();
         Region area = Region.of(ring);
-        if (area.grown(-LEAST_PART_MM / 2).isEmpty()) {
+        // A casing or a tie is narrow by nature: pieced across it stays as wide as it was.
+        Box all = whole.stitchLine().flattened().ring().box();
+        double least = Math.min(LEAST_PART_MM, WIDE_AS_BEFORE * Math.min(all.widthMm(), all.heightMm()));
+        if (area.grown(-least / 2).isEmpty()) {
             Box box = ring.box();
             throw new RefusedValueException(
                     "change.line",

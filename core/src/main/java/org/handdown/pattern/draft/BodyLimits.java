@@ -7,6 +7,9 @@ package org.handdown.pattern.draft;
 final class BodyLimits {
     /** About three years: small parts, mm. */
     static final double UNDER_THREE_MM = 980;
+    /** About fourteen years, up to which the limits on cords hold; taller people are taken for grown, mm (from memory). */
+    static final double GROWN_MM = 1560;
+
     /** About seven years: cords at hood and neck; limits elsewhere, mm. */
     static final double YOUNG_CHILD_MM = 1220;
 

@@ -151,7 +151,7 @@ final class StripDraft {
                 .piece();
         List<String> notes = List.of(
                 Wording.fill(
-                        "%.0f mm of strip: %.2f × %.0f mm%s. %d strips, %d joins.",
+                        "%.0f mm of strip: %.2f × %.0f mm%s. Strips: %d, joins: %d.",
                         length, f.of("ratio"), target, f.of("pulled") > 0 ? ", the edge stretched" : "", n, n),
                 Wording.fill(
                         "Quarter marks every %.0f mm on the strip, every %.0f mm on the edge at rest; two rows, one inside the allowance, one 6 mm from the edge.",
@@ -184,7 +184,7 @@ final class StripDraft {
         if (f.of("wide") < TURNABLE * f.of("thick")) {
             notes.add("Too narrow to turn through: fold the edges in and topstitch, or use a bought cord.");
         }
-        boolean child = f.body(BodyMeasure.HEIGHT) < 1680;
+        boolean child = f.body(BodyMeasure.HEIGHT) < BodyLimits.GROWN_MM;
         List<String> cautions = new ArrayList<>();
         if (f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM || child && f.of("ends") > CORD_BEYOND_MM) {
             cautions.add(BodyLimits.CORD);

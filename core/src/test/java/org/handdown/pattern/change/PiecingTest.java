@@ -196,4 +196,18 @@ class PiecingTest {
         assertThatThrownBy(() -> new TurnGrain("x", "ghost", CutGrain.BIAS).on(skirt()))
                 .hasMessageContaining("ghost");
     }
+
+    /** A strap or a casing is narrower than anything worth a seam lengthwise, and is pieced across all the same. */
+    @Test
+    void aStripNarrowerThanAnyPartIsPiecedAcrossAndNotAlong() {
+        Design strap = Drafts.require("strap").draw(Demo.child(1100), Map.of());
+        Piece strip = strap.pieces().get(0);
+        var box = strip.stitchLine().flattened().ring().box();
+        assertThat(Math.min(box.widthMm(), box.heightMm())).isLessThan(120);
+        boolean upright = box.heightMm() > box.widthMm();
+        Piecing across = upright
+                ? Piecing.across("halves", strip.id(), (box.minY() + box.maxY()) / 2, 10)
+                : Piecing.along("halves", strip.id(), (box.minX() + box.maxX()) / 2, 10);
+        assertThat(across.on(strap).pieces()).hasSizeGreaterThan(strap.pieces().size());
+    }
 }

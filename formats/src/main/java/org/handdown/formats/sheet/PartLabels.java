@@ -2,6 +2,7 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
@@ -17,11 +18,15 @@ public final class PartLabels {
     private static final double DRAWING_MM = 30;
 
     private final String source;
+    private final Map<String, List<String>> becomes;
     private final List<PartLabel> labels;
     private final LengthUnit unit;
     private final Paper paper;
 
-    public PartLabels(String source, List<PartLabel> labels, LengthUnit unit, Paper paper) {
+    /** @param becomes names of the pieces that the lay cuts from each part, by its id; a line to write on for the others */
+    public PartLabels(
+            String source, List<PartLabel> labels, Map<String, List<String>> becomes, LengthUnit unit, Paper paper) {
+        this.becomes = Map.copyOf(becomes);
         this.source = source;
         this.labels = labels;
         this.unit = unit;
@@ -78,7 +83,8 @@ public final class PartLabels {
         if (!label.neighbours().isEmpty()) {
             lines.add("Was sewn to: " + String.join(", ", label.neighbours()));
         }
-        lines.add("Becomes: ______________________");
+        List<String> pieces = becomes.getOrDefault(label.part(), List.of());
+        lines.add("Becomes: " + (pieces.isEmpty() ? "______________________" : String.join(", ", pieces)));
         double at = y + HIGH_MM - 14;
         double room = wide - DRAWING_MM - 10;
         for (String line : lines) {

@@ -173,7 +173,11 @@ class AdviceController {
                     joins,
                     answer.open().stream().map(j -> anatomy.join(j).name()).toList(),
                     answer.minutes(),
-                    over < 0.05 ? "" : Wording.fill("%.0f min more than the least", Math.max(1, over))));
+                    over < 0.05
+                            ? ""
+                            : over < 1
+                                    ? "less than a minute more than the least"
+                                    : Wording.fill("%.0f min more than the least", over)));
         }
         return views;
     }

@@ -1,9 +1,12 @@
 package org.handdown.server.sheet;
 
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.handdown.formats.outline.PieceFile;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.formats.sheet.ChalkSheet;
@@ -13,6 +16,7 @@ import org.handdown.formats.sheet.LaySvg;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.PartLabels;
 import org.handdown.formats.sheet.PatternTiles;
+import org.handdown.lay.Placed;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
@@ -28,6 +32,7 @@ import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Source;
 import org.handdown.unpick.PartLabel;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -189,8 +194,27 @@ class SheetController {
         }
         Aim aim = project.aim();
         LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
-        byte[] pdf = new PartLabels(source.name(), PartLabel.of(room.plan().orElseThrow()), unit, paper(paper)).pdf();
+        byte[] pdf = new PartLabels(
+                        source.name(),
+                        PartLabel.of(room.plan().orElseThrow()),
+                        becomes(project.lay()),
+                        unit,
+                        paper(paper))
+                .pdf();
         return file(project, "labels.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    /** What the lay cuts from each panel, by the part that the panel was. */
+    private static Map<String, List<String>> becomes(Project.@Nullable Lay lay) {
+        return lay == null
+                ? Map.of()
+                : lay.layout().placements().stream()
+                        .collect(Collectors.groupingBy(
+                                Placed::panel,
+                                Collectors.mapping(
+                                        p -> p.piece().replace('-', ' '),
+                                        Collectors.collectingAndThen(
+                                                Collectors.toCollection(LinkedHashSet::new), List::copyOf))));
     }
 
     @GetMapping("/lay.svg")
