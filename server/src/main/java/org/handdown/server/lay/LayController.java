@@ -184,8 +184,9 @@ class LayController {
         Project project = projects.require(user.householdId(), id).project();
         Project.Lay lay = lay(project);
         Say say = Say.to(project);
-        AllowedSpots spots =
-                ceiling.under(() -> new HandLay(lay.problem(), lay.layout()).allowed(body.toPlaced(lay.problem())));
+        AllowedSpots spots = ceiling.under(
+                Ceiling.PATIENT_MILLIS,
+                () -> new HandLay(lay.problem(), lay.layout()).allowed(body.toPlaced(lay.problem())));
         return new AllowedView(
                 rings(spots.areas()),
                 spots.lines().stream().map(Say::points).toList(),

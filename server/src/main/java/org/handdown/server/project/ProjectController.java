@@ -65,7 +65,7 @@ class ProjectController {
     @PostMapping(path = "/import", consumes = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     CreatedView importProject(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
-        Project sound = ceiling.under(() -> ProjectService.requireSound(file));
+        Project sound = ceiling.under(Ceiling.PATIENT_MILLIS, () -> ProjectService.requireSound(file));
         return new CreatedView(
                 projects.create(user.householdId(), sound, "import").toString());
     }

@@ -27,6 +27,9 @@ public class Ceiling {
     private static final long WAIT_MILLIS = 2_000;
     private static final long WORK_MILLIS = 4_000;
 
+    /** For what is one's own and bounded by its format, on a slow machine that has just been started. */
+    public static final long PATIENT_MILLIS = 20_000;
+
     private static final String FULL =
             "Much is being worked out at the moment. Nothing was stored; try again in a few seconds.";
     private static final String TOO_LONG =
@@ -44,7 +47,7 @@ public class Ceiling {
         return under(WORK_MILLIS, work);
     }
 
-    /** @param millis for work that is known to take its time: pictures */
+    /** @param millis for work that is known to take its time */
     public <T> T under(long millis, Supplier<T> work) {
         try {
             if (!permits.tryAcquire(WAIT_MILLIS, TimeUnit.MILLISECONDS)) {

@@ -165,8 +165,11 @@ class ProjectTest extends DemoHouseholdTest {
 
     static Stream<Arguments> spoiltFiles() {
         return Stream.of(
-                Arguments.of("panels.surveys[0].leg.widths", (Consumer<ObjectNode>)
+                // What is larger than anything is refused at the very figure, what no leg can be by the leg.
+                Arguments.of("panels.surveys[0].leg.knee.widthMm", (Consumer<ObjectNode>)
                         f -> ((ObjectNode) survey(f, 0).path("leg").path("knee")).put("widthMm", 1e308)),
+                Arguments.of("panels.surveys[0].leg.widths", (Consumer<ObjectNode>)
+                        f -> ((ObjectNode) survey(f, 0).path("leg").path("knee")).put("widthMm", 1e7)),
                 Arguments.of("panels.surveys[0].wonMm", (Consumer<ObjectNode>)
                         f -> ((ObjectNode) survey(f, 0).path("wonMm")).put("side", -5000)),
                 Arguments.of("panels.surveys", (Consumer<ObjectNode>)
