@@ -123,6 +123,7 @@ restore_data() {
   database_runs own && was_running=1
   start_database own
   local at=(-h 127.0.0.1 -p "$DB_PORT" -U handdown)
+  export PGOPTIONS="-c client_min_messages=warning"
   step "bringing it back beside what is there now"
   "$bin/dropdb" "${at[@]}" --force --if-exists handdown_new
   if ! "$bin/createdb" "${at[@]}" handdown_new ||
