@@ -171,26 +171,25 @@ class CrawlIT {
         }
     }
 
-    private Locator controls() {
-        return page.locator(
-                "section button:visible:enabled, section select:visible:enabled, section input[type=checkbox]:visible:enabled, header button:visible:enabled");
+    /** Names of all that can be pressed now, in order; each is marked with its place, so that it is found again. */
+    @SuppressWarnings("unchecked")
+    private List<String> controls() {
+        return (List<String>) page.evaluate("""
+                () => [...document.querySelectorAll('section button, section select, section input[type=checkbox], header button')]
+                  .filter(c => !c.disabled && c.checkVisibility())
+                  .map((c, place) => {
+                    c.dataset.crawl = place
+                    return (c.getAttribute('aria-label')
+                      || (c.tagName === 'BUTTON' ? c.innerText : c.labels?.[0]?.innerText.split('\\n')[0]) || '').trim()
+                  })
+                """);
     }
 
     private List<String> names() {
-        List<String> names = new ArrayList<>();
-        for (Locator control : controls().all()) {
-            String name = name(control);
-            if (!name.isBlank() && !name.matches(LEFT_ALONE) && !names.contains(name)) {
-                names.add(name);
-            }
-        }
-        return names;
-    }
-
-    private static String name(Locator control) {
-        return (String)
-                control.evaluate(
-                        "c => (c.getAttribute('aria-label') || (c.tagName === 'BUTTON' ? c.innerText : c.labels?.[0]?.innerText.split('\\n')[0]) || '').trim()");
+        return controls().stream()
+                .filter(name -> !name.isBlank() && !name.matches(LEFT_ALONE))
+                .distinct()
+                .toList();
     }
 
     private void press(String path, int tab, String name) {
@@ -200,34 +199,32 @@ class CrawlIT {
         openTab(path, tab);
         doing = path.replaceAll(".*/", "") + " · " + name;
         refusals.clear();
-        for (Locator control : controls().all()) {
-            if (name.equals(name(control))) {
-                try {
-                    act(control);
-                } catch (PlaywrightException gone) {
-                    // It went away while it was reached for: another press before took it.
-                    return;
-                }
-                settled();
-                if (!refusals.isEmpty()
-                        && page.locator("[role=alert]:visible, [aria-invalid=true]:visible")
-                                        .count()
-                                == 0) {
-                    faults.add(doing + ": was refused, and nothing on the page says so");
-                }
-                return;
-            }
+        int place = controls().indexOf(name);
+        if (place < 0) {
+            // Another press before took it away.
+            return;
+        }
+        try {
+            act(page.locator("[data-crawl=\"" + place + "\"]").first());
+        } catch (PlaywrightException gone) {
+            return;
+        }
+        settled();
+        if (!refusals.isEmpty()
+                && page.locator("[role=alert]:visible, [aria-invalid=true]:visible")
+                                .count()
+                        == 0) {
+            faults.add(doing + ": was refused, and nothing on the page says so");
         }
     }
 
     private static void act(Locator control) {
-        String tag = (String) control.evaluate("c => c.tagName");
-        if (tag.equals("SELECT")) {
+        if (control.evaluate("c => c.tagName").equals("SELECT")) {
             int options = (int) control.evaluate("c => c.options.length");
             control.selectOption(
-                    new SelectOption().setIndex(options - 1), new Locator.SelectOptionOptions().setTimeout(3_000));
+                    new SelectOption().setIndex(options - 1), new Locator.SelectOptionOptions().setTimeout(2_000));
         } else {
-            control.click(new Locator.ClickOptions().setTimeout(3_000));
+            control.click(new Locator.ClickOptions().setTimeout(2_000));
         }
     }
 
