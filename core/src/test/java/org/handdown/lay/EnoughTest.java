@@ -10,17 +10,7 @@ import org.junit.jupiter.api.Test;
 class EnoughTest {
     private static Enough of(
             double panelWide, double panelLong, double wide, double along, int quantity, PieceGrain grain) {
-        FitPanel panel = new FitPanel(
-                "p",
-                Ring.rectangle(0, 0, panelWide, panelLong),
-                List.of(),
-                List.of(),
-                "c",
-                90,
-                false,
-                false,
-                List.of(),
-                List.of());
+        FitPanel panel = panel("p", Ring.rectangle(0, 0, panelWide, panelLong), "c");
         FitPiece piece = new FitPiece(
                 "sleeve",
                 quantity,
@@ -33,6 +23,10 @@ class EnoughTest {
                 List.of(new FitPiece.Variant("v", Ring.rectangle(0, 0, wide, along), List.of(), null, 0)),
                 List.of());
         return Enough.of(new FitProblem(Objective.FILL, 0, 0, List.of(panel), List.of(piece)));
+    }
+
+    private static FitPanel panel(String id, Ring ring, String cloth) {
+        return new FitPanel(id, ring, List.of(), List.of(), cloth, 90, false, false, List.of(), List.of());
     }
 
     @Test
@@ -54,20 +48,9 @@ class EnoughTest {
     @Test
     void clothThatNoPieceIsCutFromDoesNotCount() {
         Ring ring = Ring.rectangle(0, 0, 400, 500);
-        FitPanel own = new FitPanel("p", ring, List.of(), List.of(), "c", 90, false, false, List.of(), List.of());
-        FitPanel lining =
-                new FitPanel("l", ring, List.of(), List.of(), "c lining", 90, false, false, List.of(), List.of());
-        FitPiece piece = new FitPiece(
-                "sleeve",
-                1,
-                Handed.SAME,
-                List.of("c"),
-                PieceGrain.LENGTHWISE,
-                2,
-                true,
-                0.05,
-                List.of(new FitPiece.Variant("v", Ring.rectangle(0, 0, 200, 250), List.of(), null, 0)),
-                List.of());
+        FitPanel own = panel("p", ring, "c");
+        FitPanel lining = panel("l", ring, "c lining");
+        FitPiece piece = sleeve("sleeve", "c");
         Enough enough = Enough.of(new FitProblem(Objective.FILL, 0, 0, List.of(own, lining), List.of(piece)));
         assertThat(enough.sentences())
                 .containsExactly(
@@ -84,28 +67,8 @@ class EnoughTest {
     /** Plenty of shell helps no lining: each is counted against its own panels. */
     @Test
     void aLiningThatIsShortIsToldThoughTheShellIsPlenty() {
-        FitPanel shell = new FitPanel(
-                "p",
-                Ring.rectangle(0, 0, 2000, 2000),
-                List.of(),
-                List.of(),
-                "c",
-                90,
-                false,
-                false,
-                List.of(),
-                List.of());
-        FitPanel lining = new FitPanel(
-                "l",
-                Ring.rectangle(0, 0, 150, 200),
-                List.of(),
-                List.of(),
-                "c lining",
-                90,
-                false,
-                false,
-                List.of(),
-                List.of());
+        FitPanel shell = panel("p", Ring.rectangle(0, 0, 2000, 2000), "c");
+        FitPanel lining = panel("l", Ring.rectangle(0, 0, 150, 200), "c lining");
         Enough enough = Enough.of(new FitProblem(
                 Objective.FILL,
                 0,

@@ -8,9 +8,13 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.handdown.server.account.HouseholdUser;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -113,6 +117,37 @@ public abstract class HouseholdTest {
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** A source as the page sends it, its cloth not tested. */
+    protected ObjectNode sourceBody(String kind, String name, Map<String, String> measures) {
+        ObjectNode body = json.createObjectNode().put("kind", kind).put("name", name);
+        List.of("what", "condition", "care", "cost").forEach(field -> body.put(field, ""));
+        ObjectNode texts = body.putObject("measures");
+        measures.forEach(texts::put);
+        body.putObject("cloth")
+                .put("name", "its cloth")
+                .put("fibre", "")
+                .put("colour", "#7a6a55")
+                .put("thickness", "1 mm")
+                .put("weave", "TWILL")
+                .put("heat", "ONE_DOT")
+                .put("edge", "UNTESTED");
+        body.putArray("faults");
+        return body;
+    }
+
+    /** What an average one measures, as the page proposes it. */
+    protected Map<String, String> average(HouseholdUser who, String kind) {
+        Map<String, String> texts = new TreeMap<>();
+        for (JsonNode k : read(who, "/api/source-kinds?unit=CM").body()) {
+            if (k.path("kind").asText().equals(kind)) {
+                k.path("measures")
+                        .forEach(m ->
+                                texts.put(m.path("id").asText(), m.path("text").asText()));
+            }
+        }
+        return texts;
     }
 
     protected static String demoProject() {

@@ -93,7 +93,7 @@ class AdviceController {
                         k.words(),
                         k.effect(),
                         k.multiplier(),
-                        Say.exact(k.meaning(said).mm()),
+                        new Say(unit).field(k.meaning(said).mm()),
                         k.sentence(said, unit)))
                 .toList();
     }

@@ -32,6 +32,9 @@ public class ProjectService {
     /** States kept for undo. */
     private static final int STATES_KEPT = 40;
 
+    /** Of them the newest are tried for whether they can be shown; older ones only for whether they can be read. */
+    private static final int WORKED_OUT = 6;
+
     private final ProjectMapper mapper;
     private final TableService table;
 
@@ -185,14 +188,20 @@ public class ProjectService {
     public List<State> states(UUID household, UUID id) {
         long current =
                 mapper.find(household, id).orElseThrow(ProjectService::notThere).seq();
-        return mapper.states(household, id).stream()
-                .map(s -> new State(s.seq(), s.what(), s.madeAt(), s.seq() == current, trouble(s.document())))
-                .toList();
+        List<State> states = new ArrayList<>();
+        for (ProjectMapper.StateRow s : mapper.states(household, id)) {
+            String trouble = trouble(s.document(), states.size() < WORKED_OUT);
+            states.add(new State(s.seq(), s.what(), s.madeAt(), s.seq() == current, trouble));
+        }
+        return List.copyOf(states);
     }
 
-    private static String trouble(String document) {
+    private static String trouble(String document, boolean workedOut) {
         try {
-            new Workroom(readable(document)).requireWorkable();
+            Project project = readable(document);
+            if (workedOut) {
+                new Workroom(project).requireWorkable();
+            }
             return "";
         } catch (UnreadableException | RefusedValueException e) {
             return String.valueOf(e.getMessage());

@@ -51,15 +51,6 @@ public record Say(LengthUnit unit) {
         return length(widthMm) + " × " + length(heightMm);
     }
 
-    /** A length that reads back as it is, to a hundredth of a millimetre. */
-    static String exact(double mm) {
-        return java.math.BigDecimal.valueOf(mm)
-                        .setScale(2, java.math.RoundingMode.HALF_UP)
-                        .stripTrailingZeros()
-                        .toPlainString()
-                + " mm";
-    }
-
     /** To a hundredth of a millimetre: finer than any screen. */
     public static List<double[]> points(List<Point> points) {
         return points.stream()

@@ -174,31 +174,9 @@ class EveryProjectOpensTest extends HouseholdTest {
         }
 
         private void source() {
-            ObjectNode body = json.createObjectNode()
-                    .put("kind", kind.name())
-                    .put("name", "Found")
-                    .put("what", "")
-                    .put("condition", "")
-                    .put("care", "")
-                    .put("cost", "");
-            ObjectNode measures = body.putObject("measures");
-            for (JsonNode k : read(user, "/api/source-kinds?unit=CM").body()) {
-                if (k.path("kind").asText().equals(kind.name())) {
-                    k.path("measures")
-                            .forEach(m -> measures.put(
-                                    m.path("id").asText(), m.path("text").asText()));
-                }
-            }
-            body.putObject("cloth")
-                    .put("name", "its cloth")
-                    .put("fibre", "")
-                    .put("colour", "#7a6a55")
-                    .put("thickness", "1 mm")
-                    .put("weave", "TWILL")
-                    .put("heat", "ONE_DOT")
-                    .put("edge", "UNTESTED");
-            body.putArray("faults");
-            write("source", "PUT", "/source", body.toString());
+            String body =
+                    sourceBody(kind.name(), "Found", average(user, kind.name())).toString();
+            write("source", "PUT", "/source", body);
         }
 
         private void takeApart() {

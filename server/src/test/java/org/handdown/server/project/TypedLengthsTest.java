@@ -94,28 +94,6 @@ class TypedLengthsTest extends HouseholdTest {
         assertThat(measure("CHEST").path("origin").asText()).isEqualTo("PROPOSED");
     }
 
-    private ObjectNode source(Map<String, String> measures, String name) {
-        ObjectNode body = json.createObjectNode()
-                .put("kind", "TROUSERS")
-                .put("name", name)
-                .put("what", "")
-                .put("condition", "")
-                .put("care", "")
-                .put("cost", "");
-        ObjectNode m = body.putObject("measures");
-        measures.forEach(m::put);
-        body.putObject("cloth")
-                .put("name", "cord")
-                .put("fibre", "")
-                .put("colour", "#7a6a55")
-                .put("thickness", "1 mm")
-                .put("weave", "TWILL")
-                .put("heat", "ONE_DOT")
-                .put("edge", "UNTESTED");
-        body.putArray("faults");
-        return body;
-    }
-
     private Map<String, String> shown() {
         Map<String, String> texts = new TreeMap<>();
         view.path("source")
@@ -134,18 +112,13 @@ class TypedLengthsTest extends HouseholdTest {
 
     @Test
     void anySequenceOfSavesOfOtherFieldsLeavesEveryLengthBitForBit() {
-        Map<String, String> texts = new TreeMap<>();
-        for (JsonNode kind : read(user, "/api/source-kinds?unit=CM").body()) {
-            if (kind.path("kind").asText().equals("TROUSERS")) {
-                kind.path("measures")
-                        .forEach(m ->
-                                texts.put(m.path("id").asText(), m.path("text").asText()));
-            }
-        }
+        Map<String, String> texts = average(user, "TROUSERS");
         texts.put("allowance", "3/8 in");
         texts.put("waist", "73.37 cm");
         texts.put("seat", "39 5/8 in");
-        assertThat(put("/source", source(texts, "Mine").toString()).status()).isEqualTo(200);
+        assertThat(put("/source", sourceBody("TROUSERS", "Mine", texts).toString())
+                        .status())
+                .isEqualTo(200);
         Map<String, Double> before = stored();
         assertThat(before.get("allowance")).isEqualTo(9.525);
         Random chance = new Random(11);
@@ -156,7 +129,7 @@ class TypedLengthsTest extends HouseholdTest {
                 put("/aim", unit.toString());
             } else {
                 // The page sends back whatever it shows.
-                put("/source", source(shown(), "Mine " + save).toString());
+                put("/source", sourceBody("TROUSERS", "Mine " + save, shown()).toString());
             }
             assertThat(stored()).as("after save %d", save).isEqualTo(before);
         }
