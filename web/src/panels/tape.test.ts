@@ -1,5 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
 import { button, field, project, seat, settle } from '../testing/hand'
 import TapeSheet from './TapeSheet.vue'
 import { useTape } from './useTape'
@@ -68,11 +69,20 @@ const taped = {
   tolerance: '0.4 cm',
   findings: [],
 }
+// What a sheet still has to ask ends with its test; the next one is asked nothing by it.
+let scope = effectScope()
+afterEach(() => {
+  scope.stop()
+  scope = effectScope()
+})
 function sheet(panel?: unknown) {
-  const tape = useTape(
-    () => 'CM',
-    () => 'p',
+  const tape = scope.run(() =>
+    useTape(
+      () => 'CM',
+      () => 'p',
+    ),
   )
+  if (!tape) throw new Error('The scope of this test has ended.')
   return { tape, ...seat(TapeSheet, { project: project(), panel, tape }, undefined, drawn) }
 }
 

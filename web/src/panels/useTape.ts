@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { tryOnScopeDispose, useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { usePhoto } from './usePhoto'
@@ -124,7 +124,13 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
       )
     )
   })
+  /** The newest asking: an answer to an older one, or to a sheet that is put away, is dropped. */
+  let newest = 0
+  let isAway = false
+  tryOnScopeDispose(() => (isAway = true))
   async function draw() {
+    if (isAway) return
+    const asking = ++newest
     if (!isEnough.value) {
       drawn.value = undefined
       return
@@ -133,6 +139,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
       const now = await take(
         api.POST('/api/tape/draw', { params: { query: { unit: unit() } }, body: body() }),
       )
+      if (isAway || asking !== newest) return
       drawn.value = now
       // A ready shape has the edges it has; finishes are told for each.
       if (
@@ -144,7 +151,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
       problem.value = undefined
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e
-      problem.value = e.problem
+      if (!isAway && asking === newest) problem.value = e.problem
     }
   }
   const drawSoon = useDebounceFn(draw, 250)
