@@ -14,7 +14,7 @@ type Kind = Schemas['ReadingView']['kind']
 const kinds = [
   { id: 'SEAM', words: 'a pinch along a seam' },
   { id: 'TUCK', words: 'a tuck pinched round a sleeve or leg' },
-  { id: 'TURN_UP', words: 'a hem turned up' },
+  { id: 'TURN_UP', words: 'an end turned up' },
   { id: 'DART', words: 'a dart pinched into the upper edge' },
 ] as const
 const form = reactive({ kind: 'SEAM' as Kind, where: '', partnerToo: true })
@@ -22,8 +22,8 @@ const pinches = ref([{ at: '', depth: '' }])
 const readings = computed(() => project.takeIn?.readings ?? [])
 const joins = computed(() => project.takeApart?.joins ?? [])
 const places = computed(() => {
-  if (form.kind === 'SEAM') return joins.value.filter((j) => !j.finishedEdge && j.runs.length === 2)
-  if (form.kind === 'TURN_UP') return joins.value.filter((j) => j.finishedEdge)
+  if (form.kind === 'SEAM') return joins.value.filter((j) => !j.turnsUp && j.runs.length === 2)
+  if (form.kind === 'TURN_UP') return joins.value.filter((j) => j.turnsUp)
   return (project.source?.parts ?? []).filter((p) => p.main)
 })
 const choices = computed(() => places.value.map((p) => ({ id: p.id, words: p.name })))
@@ -32,10 +32,12 @@ function otherKind() {
   pinches.value = [{ at: '', depth: '' }]
 }
 otherKind()
+/** What lies where the chosen seam begins. */
+const from = computed(() => joins.value.find((j) => j.id === form.where)?.ends[0])
 const atLabel = computed(
   () =>
     ({
-      SEAM: 'along the seam, from its start',
+      SEAM: from.value ? `along the seam, from the ${from.value}` : 'along the seam, from its start',
       TUCK: 'above the lower end',
       TURN_UP: '',
       DART: 'beside the middle',

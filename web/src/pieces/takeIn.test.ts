@@ -4,9 +4,24 @@ import { button, field, project, seat, settle } from '../testing/hand'
 import TakeInSheet from './TakeInSheet.vue'
 
 const joins = [
-  { id: 'side-left', name: 'left side seam', finishedEdge: false, runs: [{}, {}] },
-  { id: 'yoke', name: 'yoke', finishedEdge: false, runs: [{}, {}, {}] },
-  { id: 'hem', name: 'hem', finishedEdge: true, runs: [{}] },
+  {
+    id: 'side-left',
+    name: 'left side seam',
+    finishedEdge: false,
+    turnsUp: false,
+    ends: ['hem', 'armhole'],
+    runs: [{}, {}],
+  },
+  { id: 'yoke', name: 'yoke', finishedEdge: false, turnsUp: false, ends: [], runs: [{}, {}, {}] },
+  {
+    id: 'sleeve-lining-left',
+    name: 'left sleeve end to its lining',
+    finishedEdge: false,
+    turnsUp: true,
+    ends: [],
+    runs: [{}, {}],
+  },
+  { id: 'hem', name: 'hem', finishedEdge: true, turnsUp: true, ends: [], runs: [{}] },
 ]
 const parts = [
   { id: 'sleeve-left', name: 'sleeve left', main: true },
@@ -35,7 +50,7 @@ const at = (readings: unknown[] = []) => ({
 })
 
 describe('taking in', () => {
-  it('offers seams for a pinch, hems for a turn-up and panels for a tuck', async () => {
+  it('offers seams for a pinch, hems and sleeve ends for a turn-up and panels for a tuck', async () => {
     const { wrapper } = seat(TakeInSheet, at())
     const names = () =>
       field(wrapper, 'Where')
@@ -43,7 +58,7 @@ describe('taking in', () => {
         .map((o) => o.text())
     expect(names()).toEqual(['left side seam'])
     await field(wrapper, 'It was').setValue('TURN_UP')
-    expect(names()).toEqual(['hem'])
+    expect(names()).toEqual(['left sleeve end to its lining', 'hem'])
     await field(wrapper, 'It was').setValue('TUCK')
     expect(names()).toEqual(['sleeve left'])
   })

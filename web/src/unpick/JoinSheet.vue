@@ -85,7 +85,9 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
       {{ join.traits.join('; ') }}.
     </p>
     <template v-if="join.decision === 'UNPICK' && !join.finishedEdge && join.stretches.length < 2">
-      <p class="mt-3 text-sm text-muted">Only a stretch of it, from its start:</p>
+      <p class="mt-3 text-sm text-muted">
+        Only a stretch of it, from its start{{ join.ends[0] ? ` at the ${join.ends[0]}` : '' }}:
+      </p>
       <MeasureField
         label="from"
         :value="from"

@@ -14,6 +14,8 @@ const join = {
   lengthMm: 900,
   allowance: '1.2 cm',
   finishedEdge: false,
+  turnsUp: false,
+  ends: ['hem', 'waist'],
   decision: 'UNPICK',
   stretches: [] as { from: string; to: string }[],
   minutes: 4.5,

@@ -4,7 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Segment;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
@@ -82,6 +88,8 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
                                 add.fold().hiddenMm(), edge.lengthMm()));
             }
             folds.add(add.fold());
+            // The tape went over the closed garment: the flat part is wider by what the folds take up.
+            parts.replaceAll(q -> q.id().equals(add.fold().part()) ? widened(q, edge, add.fold()) : q);
         } else if (adjustment instanceof Adjustment.AddPocket add) {
             Part on = requirePart(a, add.part());
             String id = add.part() + "-pocket";
@@ -143,6 +151,49 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
         return new Anatomy(parts, joins, folds, closures, views);
     }
 
+    /**
+     * The part with room for its folds: as much wider along their edge as they take up, running out to nothing at a dart's point, and at
+     * the far end of the part for a fold that falls open.
+     */
+    private static Part widened(Part part, Edge edge, Fold fold) {
+        Point chord = edge.end().minus(edge.start());
+        double length = chord.lengthMm();
+        Point along = chord.times(1 / length);
+        ToDoubleFunction<Point> in = p -> Math.abs(along.cross(p.minus(edge.start())));
+        double far = part.outline().flattened().ring().points().stream()
+                .mapToDouble(in)
+                .max()
+                .orElse(length);
+        double reach = fold.kind() == Fold.Kind.DART && fold.lengthMm() > 0 ? Math.min(fold.lengthMm(), far) : far;
+        UnaryOperator<Point> wider = p -> {
+            double share = Math.max(0, 1 - in.applyAsDouble(p) / reach);
+            double fromMiddle = along.dot(p.minus(edge.start())) - length / 2;
+            return p.plus(along.times(fromMiddle * share * fold.hiddenMm() / length));
+        };
+        ToDoubleFunction<Point> past = p -> in.applyAsDouble(p) - reach;
+        Outline wide = new Outline(part.outline().edges().stream()
+                .map(e -> new Edge(
+                        e.name(),
+                        e.segments().stream()
+                                .flatMap(g -> splitWhere(g, past))
+                                .map(g -> g.map(wider))
+                                .toList()))
+                .toList());
+        return new Part(part.id(), part.name(), wide, part.role(), part.layer(), part.finishes());
+    }
+
+    /** A straight line in two where a function of its points changes sign, so that only one half of it is moved. */
+    private static Stream<Segment> splitWhere(Segment segment, ToDoubleFunction<Point> sign) {
+        double from = sign.applyAsDouble(segment.start());
+        double to = sign.applyAsDouble(segment.end());
+        if (!(segment instanceof Segment.Line) || from * to >= 0) {
+            return Stream.of(segment);
+        }
+        Point between =
+                segment.start().plus(segment.end().minus(segment.start()).times(from / (from - to)));
+        return Stream.of(new Segment.Line(segment.start(), between), new Segment.Line(between, segment.end()));
+    }
+
     private static final Join.Run NOWHERE = new Join.Run("", "");
 
     /** The join without its runs on a part; one that held nothing else lies nowhere. */
@@ -164,7 +215,7 @@ public record Construction(GarmentMeasures measures, List<Adjustment> adjustment
                 j.traits());
     }
 
-    private static org.handdown.geometry.Outline rectangle(double wide, double high) {
+    private static Outline rectangle(double wide, double high) {
         new Range(5, 5000).require("width", Length.ofMm(wide));
         new Range(5, 5000).require("height", Length.ofMm(high));
         return Block.rectangle(wide, high);

@@ -29,14 +29,18 @@ final class DressAnatomy {
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 200, 40),
             MeasureSpec.depth("allowance", "seam allowance inside", 0, 60, 15));
 
+    /** Short sleeves are turned up this deep (common practice, no source). */
+    private static final double SLEEVE_HEM_MM = 20;
+
     private DressAnatomy() {}
 
     static Anatomy of(GarmentMeasures m) {
         AnatomyBuilder build = new AnatomyBuilder(m.mm("allowance"));
         double waist = m.mm("waist");
         double dart = 2 * m.mm("dartDepth");
-        int frontDarts = (m.count("darts") + 1) / 2;
-        int backDarts = m.count("darts") / 2;
+        // The back is two halves with the zip between them: its darts come in pairs.
+        int backDarts = m.count("darts") / 4 * 2;
+        int frontDarts = m.count("darts") - backDarts;
         double pleat = 2 * m.mm("pleatDepth");
         int frontPleats = (m.count("pleats") + 1) / 2;
         int backPleats = m.count("pleats") / 2;
@@ -61,7 +65,22 @@ final class DressAnatomy {
         }
         build.part("zip", Block.rectangle(30, Math.max(m.mm("zip"), 1)), PartRole.ZIP);
         build.fold("darts-front", Fold.Kind.DART, "bodice-front", "hem", frontDarts, m.mm("dartDepth"), 120)
-                .fold("darts-back", Fold.Kind.DART, "bodice-back-left", "hem", backDarts, m.mm("dartDepth"), 120)
+                .fold(
+                        "darts-back-left",
+                        Fold.Kind.DART,
+                        "bodice-back-left",
+                        "hem",
+                        backDarts / 2,
+                        m.mm("dartDepth"),
+                        120)
+                .fold(
+                        "darts-back-right",
+                        Fold.Kind.DART,
+                        "bodice-back-right",
+                        "hem",
+                        backDarts / 2,
+                        m.mm("dartDepth"),
+                        120)
                 .fold("pleats-front", Fold.Kind.PLEAT, "skirt-front", "waist", frontPleats, m.mm("pleatDepth"), length)
                 .fold("pleats-back", Fold.Kind.PLEAT, "skirt-back", "waist", backPleats, m.mm("pleatDepth"), length);
         for (String side : List.of("left", "right")) {
@@ -142,6 +161,14 @@ final class DressAnatomy {
                 run("bodice-back-right", "centre"),
                 run("zip", "left"));
         build.hem("hem", "hem", StitchType.HAND, m.mm("hemDepth"), run("skirt-front", "hem"), run("skirt-back", "hem"));
+        for (String side : List.of("left", "right")) {
+            build.hem(
+                    "sleeve-hem-" + side,
+                    side + " sleeve hem",
+                    StitchType.PLAIN,
+                    SLEEVE_HEM_MM,
+                    run("sleeve-" + side, "hem"));
+        }
         return build.spread(
                         List.of(List.of("sleeve-right", "bodice-front", "sleeve-left"), List.of("skirt-front")),
                         List.of(List.of("bodice-back-left", "bodice-back-right"), List.of("skirt-back")),

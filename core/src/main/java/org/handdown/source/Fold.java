@@ -37,6 +37,20 @@ public record Fold(String id, Kind kind, String part, String edge, int count, do
         }
     }
 
+    /**
+     * Share of its depth that it still has so far from its edge.
+     *
+     * @param inMm from the edge into the part
+     * @param fallsOpenMm how far what is held at its edge only counts as held
+     */
+    public double heldAt(double inMm, double fallsOpenMm) {
+        return switch (kind) {
+            case DART -> lengthMm <= 0 ? 0 : Math.max(0, 1 - inMm / lengthMm);
+            case TUCK -> inMm <= lengthMm ? 1 : 0;
+            case PLEAT, GATHER -> inMm <= fallsOpenMm ? 1 : 0;
+        };
+    }
+
     /** What letting out all of it gives along the edge: twice the depth of each (handbook of the trade §3). */
     public double hiddenMm() {
         return 2 * count * depthMm;

@@ -9,6 +9,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
+import org.handdown.source.Layer;
 import org.handdown.source.Part;
 
 /** The lines to chalk for what is taken in, on every part they cross, in that part's own frame, mm. */
@@ -27,7 +28,9 @@ public final class NewLines {
     public enum What {
         STITCH,
         CUT,
-        FOLD
+        FOLD,
+        /** The point from which a seam's stations are measured. */
+        START
     }
 
     public NewLines(Anatomy anatomy) {
@@ -55,6 +58,8 @@ public final class NewLines {
                                         && j.id().equals(TakeIn.partner(reading.where())
                                                 .orElse("")))
                         .flatMap(j -> j.runs().stream())
+                        // A lining is shortened by less, and by its own line.
+                        .filter(r -> anatomy.part(r.part()).layer() == Layer.SHELL)
                         .map(r -> level(anatomy.part(r.part()), What.FOLD, change.shorterMm()))
                         .toList();
             case DART -> dart(reading);
@@ -70,6 +75,7 @@ public final class NewLines {
                 .sorted(java.util.Comparator.comparingDouble(s -> s[0]))
                 .toList();
         List<Line> lines = new ArrayList<>();
+        lines.add(new Line(first.runs().get(0).part(), What.START, List.of(edge.start())));
         anatomy.joins().stream()
                 .filter(j -> joins.contains(j.id()))
                 .forEach(j ->

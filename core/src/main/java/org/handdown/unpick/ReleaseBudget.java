@@ -147,9 +147,10 @@ public final class ReleaseBudget {
         }
         double folded = 0;
         for (Fold fold : anatomy.folds()) {
-            if (ids.contains(fold.part()) && reaches(fold, y)) {
+            double open = ids.contains(fold.part()) ? openShare(fold, y) : 0;
+            if (open > 0) {
                 // The drawing has every fold open; the garment has it closed.
-                folded += fold.hiddenMm();
+                folded += open * fold.hiddenMm();
                 String words = fold.kind().words() + (fold.count() == 1 ? "" : "s");
                 releases.add(release(
                         fold.id(),
@@ -185,14 +186,19 @@ public final class ReleaseBudget {
                 .anyMatch(e -> e.isUpright() && e.reaches(y));
     }
 
-    /** Darts and tucks are sewn as far as they are long; pleats and gathers are held at their edge only and fall open below it. */
-    private boolean reaches(Fold fold, double y) {
-        double top = anatomy.part(fold.part()).outline().edge(fold.edge()).flattened(1).stream()
-                .mapToDouble(Point::y)
-                .max()
-                .orElse(0);
-        boolean sewn = fold.kind() == Fold.Kind.DART || fold.kind() == Fold.Kind.TUCK;
-        return y >= top - (sewn ? fold.lengthMm() : 2 * INSIDE_MM) && y <= top;
+    /**
+     * Share of its cloth that a fold holds back at a height: a dart runs out to nothing at its point; a tuck is sewn alike all along;
+     * pleats and gathers are held at their edge only and fall open beyond it. The edge may lie at either end of its part.
+     */
+    private double openShare(Fold fold, double y) {
+        Part part = anatomy.part(fold.part());
+        Box box = part.outline().flattened().ring().box();
+        List<Point> edge = part.outline().edge(fold.edge()).flattened(1);
+        double low = edge.stream().mapToDouble(Point::y).min().orElse(0);
+        double high = edge.stream().mapToDouble(Point::y).max().orElse(0);
+        boolean below = (low + high) / 2 < (box.minY() + box.maxY()) / 2;
+        double in = below ? y - low : high - y;
+        return in < 0 ? 0 : fold.heldAt(in, 2 * INSIDE_MM);
     }
 
     private Level length() {

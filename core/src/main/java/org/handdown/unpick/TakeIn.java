@@ -12,6 +12,7 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
+import org.handdown.source.Layer;
 import org.handdown.source.Part;
 import org.handdown.source.Tube;
 
@@ -22,6 +23,9 @@ import org.handdown.source.Tube;
 public final class TakeIn {
     /** A ring this little wider than what it is sewn to is eased in without a pucker (common practice, no source). */
     private static final double EASED_SHARE = 0.05;
+
+    /** So near an end a pinch does not run out before it. */
+    private static final double END_MM = 10;
 
     private static final int MOST = 40;
 
@@ -159,6 +163,7 @@ public final class TakeIn {
         notes.add(Wording.fill(
                 "Until it is tried on the allowance is %.0f mm: the old %.0f mm and what was pinched. Trim only then.",
                 join.allowanceMm() + most, join.allowanceMm()));
+        notes.addAll(pastEnds(join, reading));
         if (reading.pinches().size() == 1) {
             notes.add("Read at one station only: it runs out to nothing at both ends. A tapered part wants three.");
         }
@@ -218,9 +223,9 @@ public final class TakeIn {
 
     private Change turnUp(Reading reading) {
         Join join = join(reading.where());
-        if (!join.finishedEdge()) {
+        if (!isEnd(anatomy, join)) {
             throw new RefusedValueException(
-                    "takeIn.where", Wording.fill("The %s is no finished edge that could be turned up.", join.name()));
+                    "takeIn.where", Wording.fill("The %s is no end that could be turned up.", join.name()));
         }
         double up = reading.pinches().get(0).mm();
         Part part = anatomy.part(join.runs().get(0).part());
@@ -283,6 +288,51 @@ public final class TakeIn {
                             "%s: of %.0f mm only %.0f mm would be left. Is the figure the pinch itself, and in the right unit?",
                             name, before, after));
         }
+    }
+
+    /** Is it where a part ends and can be turned up: a hem, or the end of a sleeve or body that only a lining is sewn to? */
+    public static boolean isEnd(Anatomy anatomy, Join join) {
+        return join.finishedEdge()
+                || join.runs().size() == 2
+                        && join.runs().stream().allMatch(r -> r.edge().equals("hem"))
+                        && join.runs().stream()
+                                        .filter(r -> anatomy.part(r.part()).layer() == Layer.SHELL)
+                                        .count()
+                                == 1;
+    }
+
+    /** What lies where a seam begins and where it ends, as its edge is drawn: the names of the edges there. */
+    public static List<String> endsOf(Anatomy anatomy, Join join) {
+        List<Edge> edges = anatomy.part(join.runs().get(0).part()).outline().edges();
+        for (int i = 0; i < edges.size(); i++) {
+            if (edges.get(i).name().equals(join.runs().get(0).edge())) {
+                return List.of(
+                        words(edges.get((i + edges.size() - 1) % edges.size())),
+                        words(edges.get((i + 1) % edges.size())));
+            }
+        }
+        return List.of();
+    }
+
+    private static String words(Edge edge) {
+        return edge.name().replace('-', ' ');
+    }
+
+    /** A pinch that reaches an end of its seam changes what is sewn across there. */
+    private List<String> pastEnds(Join join, Reading reading) {
+        List<String> ends = endsOf(anatomy, join);
+        List<String> notes = new ArrayList<>();
+        for (Pinch pinch : reading.pinches()) {
+            boolean atStart = pinch.atMm() <= END_MM;
+            boolean atEnd = pinch.atMm() >= join.lengthMm() - END_MM;
+            if (pinch.mm() >= 1 && (atStart || atEnd) && ends.size() == 2) {
+                notes.add(Wording.fill(
+                        "The pinch at the %s goes over the end of this seam: the edge there becomes %.0f mm shorter. "
+                                + "Open what is sewn to it, hem or seam, 50 mm to each side first, and take it in by as much.",
+                        ends.get(atStart ? 0 : 1), 2 * pinch.mm()));
+            }
+        }
+        return notes;
     }
 
     /** Joins to open for it: hems that are turned up anew. Seams are sewn inside the old line first, and undone after. */

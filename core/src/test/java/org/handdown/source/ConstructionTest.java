@@ -101,6 +101,23 @@ class ConstructionTest {
         assertThat(more.part("lining-back-right").layer()).isEqualTo(Layer.LINING);
     }
 
+    /** What an added dart takes up was there before: the closed edge stays as long as it was, and below the dart nothing changes. */
+    @Test
+    void aPartIsWiderByTheFoldsThatAreAddedToIt() {
+        Part plain = trousers().anatomy().part("back-left");
+        Part darted = trousers(new Adjustment.AddFold(new Fold("d", Fold.Kind.DART, "back-left", "waist", 2, 12, 90)))
+                .anatomy()
+                .part("back-left");
+        assertThat(darted.outline().edge("waist").lengthMm() - 4 * 12)
+                .isCloseTo(plain.outline().edge("waist").lengthMm(), within(1.0));
+        double below = plain.outline().flattened().ring().box().maxY() - 160;
+        assertThat(darted.outline().flattened().ring().widthAtMm(below))
+                .isCloseTo(plain.outline().flattened().ring().widthAtMm(below), within(2.0));
+        // The seams beside it run a little more aslant over the length of the darts, no more.
+        assertThat(darted.outline().edge("side").lengthMm())
+                .isCloseTo(plain.outline().edge("side").lengthMm(), within(5.0));
+    }
+
     @Test
     void aCollarlessShirtLosesItsCollarAndTheJoinThatHeldIt() {
         Construction shirt =

@@ -2,6 +2,7 @@ package org.handdown.unpick;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
@@ -38,6 +39,29 @@ class LetOutTest {
                 .anatomy();
     }
 
+    /** The back is two halves: its darts lie on both, and both are let out alike. */
+    @Test
+    void theBackDartsOfADressLieOnBothHalvesAndGoTogether() {
+        Anatomy dress = Demo.average(
+                        SourceKind.DRESS, Map.of("darts", 4.0, "dartDepth", 12.0, "pleats", 0.0, "allowance", 10.0))
+                .anatomy();
+        LetOut letOut = new LetOut(dress, wish(96, 0, true));
+        LetOut.Side bodice = letOut.sides().stream()
+                .filter(s -> s.name().equals("bodice"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(bodice.given())
+                .extracting(g -> g.release().part(), g -> g.release().count(), LetOut.Given::perEachMm)
+                .containsExactlyInAnyOrder(
+                        tuple("bodice-front", 2, 24.0),
+                        tuple("bodice-back-left", 1, 24.0),
+                        tuple("bodice-back-right", 1, 24.0));
+        assertThat(bodice.missingMm()).isZero();
+        // Each half of the back is drawn with the dart that it has.
+        assertThat(dress.part("bodice-back-left").outline().edge("hem").lengthMm())
+                .isCloseTo(740.0 / 4 + 24, within(0.5));
+    }
+
     /** Handbook §3, worked check: two darts of ½ in let out fully = 2 in; the skirt's two pleats take up the same 2 in. */
     @Test
     void twoHalfInchDartsGiveTwoInchesAndThePleatsBelowTheSame() {
@@ -55,9 +79,9 @@ class LetOutTest {
                 .findFirst()
                 .orElseThrow();
         // Both darts wholly: 1 in each.
-        assertThat(bodice.given())
-                .hasSize(2)
-                .allSatisfy(g -> assertThat(g.perEachMm()).isCloseTo(INCH, within(1e-9)));
+        assertThat(bodice.given()).allSatisfy(g -> assertThat(g.perEachMm()).isCloseTo(INCH, within(1e-9)));
+        assertThat(bodice.given().stream().mapToInt(g -> g.release().count()).sum())
+                .isEqualTo(2);
         // Each pleat gets ½ in shallower.
         assertThat(letOut.refolds())
                 .filteredOn(r -> r.fold().part().startsWith("skirt"))

@@ -26,8 +26,21 @@ class NewLinesTest {
     /** Both layers of both seams get the line; it lies inside by what was pinched at that height. */
     @Test
     void aPinchedSeamIsChalkedOnEveryLayerAndItsPartner() {
-        List<NewLines.Line> lines =
+        List<NewLines.Line> all =
                 lines(SKIRT, TakeIn.Kind.SEAM, "side-left", new TakeIn.Pinch(200, 12), new TakeIn.Pinch(400, 20));
+        // One dot tells from which end the stations were measured: from the hem, where the front's edge begins.
+        assertThat(all)
+                .filteredOn(l -> l.what() == NewLines.What.START)
+                .singleElement()
+                .satisfies(l -> {
+                    assertThat(l.part()).isEqualTo("front");
+                    assertThat(l.points())
+                            .singleElement()
+                            .satisfies(p -> assertThat(p.y()).isZero());
+                });
+        assertThat(TakeIn.endsOf(SKIRT, SKIRT.join("side-left"))).containsExactly("hem", "waist");
+        List<NewLines.Line> lines =
+                all.stream().filter(l -> l.what() == NewLines.What.STITCH).toList();
         assertThat(lines).hasSize(4);
         assertThat(lines).extracting(NewLines.Line::part).containsExactlyInAnyOrder("front", "back", "front", "back");
         assertThat(lines).allSatisfy(l -> {

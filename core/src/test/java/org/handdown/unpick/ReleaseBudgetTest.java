@@ -46,6 +46,24 @@ class ReleaseBudgetTest {
         assertThat(level(skirt, "back+front/end").girthMm()).isCloseTo(980, within(12.0));
     }
 
+    /** The waist of a bodice is its lower end: darts run up from there, are closed in its girth and can be let out there. */
+    @Test
+    void dartsAtTheLowerEndCountAtTheLowerEnd() {
+        ReleaseBudget dress = budget(
+                SourceKind.DRESS,
+                Map.of("waist", 740.0, "darts", 4.0, "dartDepth", 12.0, "pleats", 0.0, "allowance", 15.0));
+        ReleaseBudget.Level waist = dress.levels().stream()
+                .filter(l -> l.parts().contains("bodice-front") && l.id().endsWith("/end"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(waist.girthMm()).isCloseTo(740, within(12.0));
+        assertThat(waist.releases().stream()
+                        .filter(r -> r.kind() == Release.Kind.DART)
+                        .mapToDouble(Release::mostMm)
+                        .sum())
+                .isCloseTo(4 * 2 * 12, within(1e-9));
+    }
+
     @Test
     void aSleeveIsALevelOfItsOwnAndLeftAndRightAreAlike() {
         ReleaseBudget coat = budget(SourceKind.COAT, Map.of("allowance", 20.0));

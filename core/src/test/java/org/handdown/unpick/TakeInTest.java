@@ -41,6 +41,37 @@ class TakeInTest {
         assertThat(change.partner()).isEqualTo(Demo.ANATOMY.join("side-right").name());
     }
 
+    /** A sleeve's end turns up where it has a hem, and where only its lining is sewn to it; a cuff is no end to turn. */
+    @Test
+    void sleevesTurnUpAtTheirHemAndAtTheirLining() {
+        Anatomy dress = Demo.average(SourceKind.DRESS, Map.of()).anatomy();
+        assertThat(only(dress, Kind.TURN_UP, "sleeve-hem-left", true, new Pinch(0, 25))
+                        .shorterMm())
+                .isEqualTo(25);
+        TakeIn.Change coat = only(COAT, Kind.TURN_UP, "sleeve-lining-left", true, new Pinch(0, 40));
+        assertThat(coat.shorterMm()).isEqualTo(40);
+        assertThat(coat.notes()).anyMatch(n -> n.startsWith("Shorten the lining"));
+        assertThat(new NewLines(COAT).of(coat))
+                .extracting(NewLines.Line::part)
+                .containsExactlyInAnyOrder("sleeve-left", "sleeve-right");
+        Anatomy shirt = Demo.average(SourceKind.SHIRT, Map.of()).anatomy();
+        assertThatThrownBy(() -> only(shirt, Kind.TURN_UP, "cuff-left", true, new Pinch(0, 25)))
+                .hasMessageContaining("no end that could be turned up");
+    }
+
+    /** At a seam's end nothing runs out: what crosses it there has to be opened and taken in as well. */
+    @Test
+    void aPinchAtTheEndOfASeamSaysWhatElseChanges() {
+        double length = SKIRT.join("side-left").lengthMm();
+        assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(length, 12))
+                        .notes())
+                .anyMatch(n -> n.startsWith("The pinch at the waist goes over the end") && n.contains("24 mm shorter"));
+        assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(0, 12)).notes())
+                .anyMatch(n -> n.startsWith("The pinch at the hem"));
+        assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(300, 12)).notes())
+                .noneMatch(n -> n.contains("over the end"));
+    }
+
     /** W25: the same pinch on both sides of a skirt takes 12 cm, because both seams lie in one ring. */
     @Test
     void aPinchOnBothSidesOfASkirtTakesFourTimesItsDepth() {
@@ -152,7 +183,7 @@ class TakeInTest {
         assertThatThrownBy(() -> only(JUMPER, Kind.TUCK, "neckband", true, new Pinch(0, 20)))
                 .hasMessageContaining("no panel");
         assertThatThrownBy(() -> only(SKIRT, Kind.TURN_UP, "side-left", true, new Pinch(0, 20)))
-                .hasMessageContaining("no finished edge");
+                .hasMessageContaining("no end that could be turned up");
         assertThatThrownBy(() -> only(SKIRT, Kind.SEAM, "hem", true, new Pinch(0, 20)))
                 .hasMessageContaining("no seam");
         assertThatThrownBy(() -> only(SKIRT, Kind.DART, "front", true, new Pinch(0, 10), new Pinch(5, 10)))

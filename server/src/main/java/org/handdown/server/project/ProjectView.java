@@ -162,6 +162,8 @@ public record ProjectView(
     /**
      * @param stretches where only parts of it are opened; empty for the whole
      * @param idle the lay uses nothing of what unpicking it won
+     * @param turnsUp an end that can be turned up
+     * @param ends what lies where it begins, and where it ends
      */
     public record JoinView(
             String id,
@@ -186,6 +188,8 @@ public record ProjectView(
             List<String> cautions,
             Technique.Risk risk,
             boolean idle,
+            boolean turnsUp,
+            List<String> ends,
             List<RunView> runs) {}
 
     public record RunView(String part, String edge) {}

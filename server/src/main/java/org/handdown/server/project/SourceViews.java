@@ -42,6 +42,7 @@ import org.handdown.source.StitchType;
 import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretches;
+import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.Technique;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
@@ -263,6 +264,7 @@ final class SourceViews {
 
     private JoinView join(UnpickPlan plan, UnpickPlan.Outcome o, Set<String> idle) {
         Join join = o.join();
+        Anatomy anatomy = room.anatomy().orElseThrow();
         Technique technique = Technique.of(
                 join, java.util.Objects.requireNonNull(project.source()).cloth(), o.decision());
         double length = plan.stretches(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
@@ -298,6 +300,8 @@ final class SourceViews {
                 o.decision() == JoinDecision.LEAVE ? List.of() : technique.cautions(),
                 technique.risk(),
                 idle.contains(join.id()),
+                TakeIn.isEnd(anatomy, join),
+                TakeIn.endsOf(anatomy, join),
                 join.runs().stream().map(r -> new RunView(r.part(), r.edge())).toList());
     }
 }
