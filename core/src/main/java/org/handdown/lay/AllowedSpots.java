@@ -81,7 +81,7 @@ public record AllowedSpots(
         Point start = shape.ring.run(anchor.from(), anchor.to()).get(0);
         List<List<Point>> lines = new ArrayList<>();
         for (PanelRun edge : panel.edges()) {
-            if (anchor.on().contains(edge.kind())) {
+            if (anchor.takes(panel.id(), edge)) {
                 List<Point> run = panel.outline().run(edge.from(), edge.to()).stream()
                         .map(p -> p.minus(start))
                         .toList();

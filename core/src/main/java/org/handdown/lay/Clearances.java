@@ -246,7 +246,7 @@ final class Clearances {
         Region inside = within(Region.of(panel.outline()).grownBevelled(OUTLINE_SLACK_MM), shape.lean);
         List<Region> loci = new ArrayList<>();
         for (PanelRun edge : panel.edges()) {
-            if (!anchor.on().contains(edge.kind()) || inside.isEmpty()) {
+            if (!anchor.takes(panel.id(), edge) || inside.isEmpty()) {
                 continue;
             }
             Region band = Region.along(panel.outline().run(edge.from(), edge.to()), reachMm);

@@ -21,8 +21,11 @@ import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
+import org.handdown.reuse.BestUse;
+import org.handdown.reuse.Keeper;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.reuse.Savings;
+import org.handdown.reuse.Want;
 import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +50,13 @@ public final class DesignLay {
      * @param marginMm kept from the panels' edges, because they were measured with some tolerance
      */
     public static FitProblem problem(Design design, List<Panel> panels, Cloth cloth, double gapMm, double marginMm) {
+        return problem(design, panels, cloth, List.of(), gapMm, marginMm);
+    }
+
+    /** @param keepers as people judged them: what they refuse no piece is laid on */
+    public static FitProblem problem(
+            Design design, List<Panel> panels, Cloth cloth, List<Keeper> keepers, double gapMm, double marginMm) {
+        Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused = BestUse.refused(Want.of(design), keepers);
         return new FitProblem(
                 Objective.FILL,
                 gapMm,
@@ -54,7 +64,7 @@ public final class DesignLay {
                 panels.stream().map(p -> panel(p, panels)).toList(),
                 design.pieces().stream()
                         .filter(p -> p.cloth().isLaid())
-                        .map(p -> piece(p, p.cloth() == PieceCloth.LINING ? cloth.lining() : cloth, panels))
+                        .map(p -> piece(p, p.cloth() == PieceCloth.LINING ? cloth.lining() : cloth, panels, refused))
                         .toList());
     }
 
@@ -132,7 +142,8 @@ public final class DesignLay {
         return zones;
     }
 
-    private static FitPiece piece(Piece piece, Cloth cloth, List<Panel> panels) {
+    private static FitPiece piece(
+            Piece piece, Cloth cloth, List<Panel> panels, Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused) {
         Set<EdgeKind> finished = new LinkedHashSet<>();
         panels.stream()
                 .filter(p -> p.cloth().name().equals(cloth.name()))
@@ -146,7 +157,11 @@ public final class DesignLay {
             if (!on.isEmpty()) {
                 Outline.Flat cut = piece.cutLineKeeping(edge);
                 Outline.Run run = java.util.Objects.requireNonNull(cut.runs().get(edge));
-                FitPiece.Anchor anchor = new FitPiece.Anchor(run.from(), run.to(), on);
+                FitPiece.Anchor anchor = new FitPiece.Anchor(
+                        run.from(),
+                        run.to(),
+                        on,
+                        except(panels, on, refused.get(new BestUse.PieceEdge(piece.id(), edge))));
                 double bonus = Savings.bonusM2(
                         wish.role(), piece.stitchLine().edge(edge).lengthMm());
                 variants.add(variant(piece, keeping(edge, wish), cut, anchor, bonus));
@@ -170,6 +185,22 @@ public final class DesignLay {
                 variants,
                 trial ? List.of() : matches(piece, panels),
                 motif(piece));
+    }
+
+    /** Of the edges that will not do, those that the anchor would otherwise take. */
+    private static Set<FitPiece.PanelEdge> except(
+            List<Panel> panels, Set<EdgeKind> on, @Nullable Set<BestUse.PieceEdge> refused) {
+        Set<FitPiece.PanelEdge> except = new LinkedHashSet<>();
+        if (refused != null) {
+            for (Panel panel : panels) {
+                panel.edgeKinds().forEach((edge, kind) -> {
+                    if (on.contains(kind) && refused.contains(new BestUse.PieceEdge(panel.id(), edge))) {
+                        except.add(new FitPiece.PanelEdge(panel.id(), edge));
+                    }
+                });
+            }
+        }
+        return except;
     }
 
     private static FitPiece.@Nullable MotifWish motif(Piece piece) {

@@ -61,15 +61,31 @@ public record FitPiece(
         }
     }
 
-    /** The run of outline that must lie on one finished edge of a kind in {@code on}. */
-    public record Anchor(int from, int to, Set<EdgeKind> on) {
+    /**
+     * The run of outline that must lie on one finished edge of a kind in {@code on}.
+     *
+     * @param except edges of panels that will not do although they are of such a kind: broken, too shallow, too weak
+     */
+    public record Anchor(int from, int to, Set<EdgeKind> on, Set<PanelEdge> except) {
         public Anchor {
             if (on.isEmpty()) {
                 throw new RefusedValueException("anchor.on", "names no kind of edge; write for example [\"hem\"].");
             }
             on = Set.copyOf(on);
+            except = Set.copyOf(except);
+        }
+
+        public Anchor(int from, int to, Set<EdgeKind> on) {
+            this(from, to, on, Set.of());
+        }
+
+        /** May it lie on this edge of that panel? */
+        public boolean takes(String panel, PanelRun edge) {
+            return on.contains(edge.kind()) && !except.contains(new PanelEdge(panel, edge.id()));
         }
     }
+
+    public record PanelEdge(String panel, String edge) {}
 
     /** A point of the piece whose place in the named repeat must agree with all others of its group. */
     public record Match(String group, String repeat, Point point) {}

@@ -211,7 +211,7 @@ public final class RuleChecker {
         }
         List<Point> run = anchoredRun(one, anchor);
         List<PanelRun> kinds = one.panel.edges().stream()
-                .filter(e -> anchor.on().contains(e.kind()))
+                .filter(e -> anchor.takes(one.panel.id(), e))
                 .toList();
         List<PanelRun> onIt = kinds.stream()
                 .filter(e -> Region.along(outline.run(e.from(), e.to()), ANCHOR_MM + 0.003)

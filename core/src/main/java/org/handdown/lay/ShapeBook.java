@@ -97,7 +97,7 @@ final class ShapeBook {
         }
         Set<Double> turns = new LinkedHashSet<>();
         for (PanelRun edge : panel.edges()) {
-            if (anchor.on().contains(edge.kind())) {
+            if (anchor.takes(panel.id(), edge)) {
                 turns.addAll(grain.anchored(variant, mirrored, edge));
             }
         }

@@ -11,6 +11,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import org.handdown.body.BodyMeasure;
 import org.handdown.cloth.ClothSheet;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
 import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.FitLayout;
@@ -268,7 +270,7 @@ public final class Workroom {
         Source source = project.source();
         return panels.isEmpty() || source == null
                 ? Optional.empty()
-                : Optional.of(DesignLay.problem(design, panels, source.cloth(), GAP_MM, marginMm));
+                : Optional.of(DesignLay.problem(design, panels, source.cloth(), keepers(), GAP_MM, marginMm));
     }
 
     /** Whether there is cloth enough, by quick tests before anything is laid; trials take what is left and ask for none. */
@@ -308,10 +310,25 @@ public final class Workroom {
         if (keepers == null) {
             keepers = source == null
                     ? List.of()
-                    : plan().map(p -> Inventory.of(p, source.cloth(), source.assessment()))
-                            .orElse(List.of());
+                    : plan().map(p -> Inventory.of(p, source.cloth(), source.assessment())).orElse(List.of()).stream()
+                            .map(this::asMeasured)
+                            .toList();
         }
         return keepers;
+    }
+
+    /** An edge is as long as its panel shows it, with what was won beside it; before there is a panel as long as its seam was. */
+    private Keeper asMeasured(Keeper keeper) {
+        return panels().stream()
+                .filter(p -> p.id().equals(keeper.part()) && p.outline().runs().containsKey(keeper.edge()))
+                .findFirst()
+                .map(p -> {
+                    Outline.Run run =
+                            java.util.Objects.requireNonNull(p.outline().runs().get(keeper.edge()));
+                    double mm = Edge.lengthMm(p.outline().ring().run(run.from(), run.to()));
+                    return mm > 0 ? keeper.measured(mm) : keeper;
+                })
+                .orElse(keeper);
     }
 
     /** Whether to begin, as of a day. */

@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.handdown.measure.Wording;
 
 /**
  * The best assignment of keepers to wants: each want takes one use or none, no keeper is used beyond its length, the minutes saved are as
@@ -22,6 +25,7 @@ public final class BestUse {
     private final List<List<Use>> options = new ArrayList<>();
     private final double[] bound;
     private final Map<Keeper, Integer> index = new HashMap<>();
+    private final Map<String, List<Integer>> alike = new HashMap<>();
     private final double[] left;
     private long branches;
     private double best = -1;
@@ -31,6 +35,8 @@ public final class BestUse {
         this.keepers = keepers;
         for (int i = 0; i < keepers.size(); i++) {
             index.put(keepers.get(i), i);
+            alike.computeIfAbsent(keepers.get(i).thing(), k -> new ArrayList<>())
+                    .add(i);
         }
         left = keepers.stream().mapToDouble(Keeper::lengthMm).toArray();
         List<Want> hardest = new ArrayList<>(wants);
@@ -103,12 +109,72 @@ public final class BestUse {
         }
     }
 
+    /**
+     * Edges of panels on which an edge of a piece must not lie, though it would by its shape: broken, too weak, too shallow or too deep.
+     *
+     * @return by piece and edge of the piece
+     */
+    public static Map<PieceEdge, Set<PieceEdge>> refused(List<Want> wants, List<Keeper> keepers) {
+        Map<PieceEdge, Set<PieceEdge>> refused = new HashMap<>();
+        for (Keeper keeper : keepers) {
+            if (!keeper.edge().isEmpty()) {
+                Map<PieceEdge, Boolean> serves = new HashMap<>();
+                wants.stream()
+                        .filter(w -> w.isEdge() && keeper.kind().serves(w.role()))
+                        .forEach(w -> serves.merge(
+                                new PieceEdge(w.piece(), w.edge()),
+                                Use.unfit(w, keeper).isEmpty(),
+                                Boolean::logicalOr));
+                serves.forEach((edge, does) -> {
+                    if (!does) {
+                        refused.computeIfAbsent(edge, k -> new LinkedHashSet<>())
+                                .add(new PieceEdge(keeper.part(), keeper.edge()));
+                    }
+                });
+            }
+        }
+        return refused;
+    }
+
+    /** An edge of a piece or of a panel. */
+    public record PieceEdge(String of, String edge) {}
+
     /** The uses chosen; a want that nothing serves has none. */
     public static List<Use> of(List<Want> wants, List<Keeper> keepers) {
         BestUse search = new BestUse(wants, keepers);
         search.branch(0, 0, new ArrayList<>());
-        return search.bestUses.stream()
+        List<Use> chosen = search.bestUses.stream()
                 .sorted(Comparator.comparingInt(u -> wants.indexOf(u.want())))
+                .toList();
+        return withRests(chosen);
+    }
+
+    /** What is left of a keeper that is cut is told once, at the last of its uses: several may have taken from it. */
+    private static List<Use> withRests(List<Use> uses) {
+        Map<Keeper, Double> taken = new HashMap<>();
+        Map<Keeper, Use> last = new HashMap<>();
+        for (Use use : uses) {
+            for (int i = 0; i < use.keepers().size(); i++) {
+                Keeper keeper = use.keepers().get(i);
+                if (keeper.kind().isDivisible()) {
+                    taken.merge(keeper, use.takesMm().get(i), Double::sum);
+                    last.put(keeper, use);
+                }
+            }
+        }
+        return uses.stream()
+                .map(u -> {
+                    List<String> notes = new ArrayList<>(u.notes());
+                    u.keepers().stream()
+                            .distinct()
+                            .filter(k -> last.get(k) == u && k.lengthMm() - taken.getOrDefault(k, 0.0) >= 1)
+                            .forEach(k -> notes.add(
+                                    0,
+                                    Wording.fill(
+                                            "%.0f mm of the %s are left over.",
+                                            k.lengthMm() - taken.getOrDefault(k, 0.0), k.name())));
+                    return u.noting(notes);
+                })
                 .toList();
     }
 
@@ -132,10 +198,25 @@ public final class BestUse {
         branch(at + 1, value, chosen);
     }
 
+    /** A thing lives on as the part that it is, or on the edges that it is sewn to. */
+    private boolean isSpentOtherwise(int k) {
+        Keeper keeper = keepers.get(k);
+        for (int other : alike.getOrDefault(keeper.thing(), List.of())) {
+            Keeper it = keepers.get(other);
+            if (it.edge().isEmpty() != keeper.edge().isEmpty() && left[other] < it.lengthMm() - 1e-9) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean take(Use use) {
         for (int i = 0; i < use.keepers().size(); i++) {
             Keeper keeper = use.keepers().get(i);
             int k = java.util.Objects.requireNonNull(index.get(keeper));
+            if (isSpentOtherwise(k)) {
+                return false;
+            }
             double takes = keeper.kind().isDivisible() ? use.takesMm().get(i) : keeper.lengthMm();
             // A keeper without a length of its own is used once.
             left[k] = keeper.lengthMm() == 0 ? left[k] - 1 : left[k] - takes;

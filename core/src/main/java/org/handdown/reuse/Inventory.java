@@ -75,26 +75,40 @@ public final class Inventory {
                 .filter(c -> c.part().equals(part.id()) && c.edge().equals(edge.name()))
                 .findFirst();
         keepers.add(new Keeper(
-                part.id() + "/" + edge.name(),
-                Wording.fill("%s of the %s", kind.words(), part.name()),
-                kind,
-                part.layer(),
-                part.id(),
-                edge.name(),
-                edge.lengthMm(),
-                finish.restMm() == 0 ? edge.lengthMm() : finish.restMm(),
-                kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0,
-                finish.depthMm(),
-                edge.bowMm(),
-                Keeper.Hold.ATTACHED,
-                0,
-                closure.map(c -> c.atMm().size()).orElse(0),
-                closure.map(Closure::diameterMm).orElse(0.0),
-                closure.map(Closure::lineMm).orElse(kind == KeeperKind.PLACKET ? finish.depthMm() / 2 : 0),
-                Side.of(edge),
-                kind.crossingMm(thickness(part.layer())),
-                part.layer() == Layer.SHELL && cloth.oneWay(),
-                Assessment.Condition.SOUND));
+                        part.id() + "/" + edge.name(),
+                        Wording.fill("%s of the %s", kind.words(), part.name()),
+                        kind,
+                        part.layer(),
+                        part.id(),
+                        edge.name(),
+                        edge.lengthMm(),
+                        finish.restMm() == 0 ? edge.lengthMm() : finish.restMm(),
+                        kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0,
+                        finish.depthMm(),
+                        edge.bowMm(),
+                        Keeper.Hold.ATTACHED,
+                        0,
+                        closure.map(c -> c.atMm().size()).orElse(0),
+                        closure.map(Closure::diameterMm).orElse(0.0),
+                        closure.map(Closure::lineMm).orElse(kind == KeeperKind.PLACKET ? finish.depthMm() / 2 : 0),
+                        Side.of(edge),
+                        kind.crossingMm(thickness(part.layer())),
+                        part.layer() == Layer.SHELL && cloth.oneWay(),
+                        Assessment.Condition.SOUND)
+                .of(thing(part, edge)));
+    }
+
+    /** The rib, collar, cuff or band that is still sewn to an edge: seen from the panel it is a finish, by itself a part. */
+    private String thing(Part part, Edge edge) {
+        Join.Run run = new Join.Run(part.id(), edge.name());
+        return anatomy.joinsOf(part.id()).stream()
+                .filter(j -> j.runs().contains(run) && !plan.isOpen(j))
+                .flatMap(j -> j.runs().stream())
+                .map(r -> anatomy.part(r.part()))
+                .filter(p -> !p.isMain() && KeeperKind.of(p.role()).isPresent())
+                .map(Part::id)
+                .findFirst()
+                .orElse(part.id() + "/" + edge.name());
     }
 
     private void parts() {

@@ -23,6 +23,7 @@ import org.handdown.source.Layer;
  * @param crossingMm how thick it is where a new seam crosses it
  * @param oneWay its cloth may not be turned round
  * @param condition a broken one is never used, a worn one only where nothing sound serves
+ * @param thing what it is: an edge with a rib on it and the rib taken off are one thing, and can live on as one of them only
  */
 public record Keeper(
         String id,
@@ -44,26 +45,31 @@ public record Keeper(
         Side side,
         double crossingMm,
         boolean oneWay,
-        Assessment.Condition condition) {
-    /** Attached keepers fix where a piece lies; detached ones go anywhere. */
-    public enum Hold {
-        ATTACHED("stays on its panel"),
-        HALF("half off: still held on one side"),
-        DETACHED("comes off whole");
-
-        private final String words;
-
-        Hold(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
-    Keeper judged(Assessment.Condition other) {
-        return new Keeper(
+        Assessment.Condition condition,
+        String thing) {
+    /** A thing of its own. */
+    public Keeper(
+            String id,
+            String name,
+            KeeperKind kind,
+            Layer layer,
+            String part,
+            String edge,
+            double lengthMm,
+            double restMm,
+            double stretch,
+            double depthMm,
+            double bowMm,
+            Hold hold,
+            double minutesOff,
+            int count,
+            double diameterMm,
+            double lapMm,
+            Side side,
+            double crossingMm,
+            boolean oneWay,
+            Assessment.Condition condition) {
+        this(
                 id,
                 name,
                 kind,
@@ -83,7 +89,63 @@ public record Keeper(
                 side,
                 crossingMm,
                 oneWay,
-                other);
+                condition,
+                id);
+    }
+
+    /** Attached keepers fix where a piece lies; detached ones go anywhere. */
+    public enum Hold {
+        ATTACHED("stays on its panel"),
+        HALF("half off: still held on one side"),
+        DETACHED("comes off whole");
+
+        private final String words;
+
+        Hold(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    Keeper judged(Assessment.Condition other) {
+        return with(lengthMm, restMm, other, thing);
+    }
+
+    /** The same edge as long as it was measured on its panel, cloth won beside it counted. */
+    public Keeper measured(double mm) {
+        return with(mm, restMm == lengthMm ? mm : restMm, condition, thing);
+    }
+
+    Keeper of(String other) {
+        return with(lengthMm, restMm, condition, other);
+    }
+
+    private Keeper with(double length, double rest, Assessment.Condition judged, String what) {
+        return new Keeper(
+                id,
+                name,
+                kind,
+                layer,
+                part,
+                edge,
+                length,
+                rest,
+                stretch,
+                depthMm,
+                bowMm,
+                hold,
+                minutesOff,
+                count,
+                diameterMm,
+                lapMm,
+                side,
+                crossingMm,
+                oneWay,
+                judged,
+                what);
     }
 
     /** Longest it can be in wear. */

@@ -17,15 +17,15 @@ public enum KeeperKind {
             3,
             "its lower edge",
             EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.WAISTBAND, Role.CUFF, Role.TRIM)),
-    SELVEDGE("selvedge", true, true, 1, "its edge", EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.TRIM)),
+    SELVEDGE("selvedge", true, true, 1, "its edge", EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.CUFF, Role.TRIM)),
     BINDING(
             "bound edge",
             true,
             true,
             1,
             "both sides of its edge",
-            EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.NECKBAND, Role.TIE, Role.TRIM)),
-    FRINGE("fringe", true, false, 1, "its ends", EnumSet.of(Role.HEM, Role.TRIM)),
+            EnumSet.of(Role.HEM, Role.FRONT_EDGE, Role.CUFF, Role.NECKBAND, Role.TIE, Role.TRIM)),
+    FRINGE("fringe", true, false, 1, "its ends", EnumSet.of(Role.HEM, Role.CUFF, Role.TRIM)),
     FOLD("fold", true, false, 2, "its fold", EnumSet.of(Role.FRONT_EDGE, Role.HEM)),
     PLACKET("placket", false, false, 4, "both sides and its edge", EnumSet.of(Role.CLOSURE, Role.FRONT_EDGE, Role.TIE)),
     ZIP("zip", false, false, 2, "its tapes", EnumSet.of(Role.CLOSURE)),
@@ -125,11 +125,16 @@ public enum KeeperKind {
         return roles.contains(role);
     }
 
+    /** May a piece's edge lie on it as that, without being asked? A closure is cut up for a strap only where a person wants it. */
+    boolean servesUnasked(Role role) {
+        return serves(role) && !(this == PLACKET && role == Role.TIE);
+    }
+
     /** Finished edges that may serve a role where a piece lies on them. */
     public static Set<EdgeKind> edgesFor(Role role) {
         Set<EdgeKind> kinds = EnumSet.noneOf(EdgeKind.class);
         BY_EDGE.forEach((edge, kind) -> {
-            if (kind.serves(role)) {
+            if (kind.servesUnasked(role)) {
                 kinds.add(edge);
             }
         });

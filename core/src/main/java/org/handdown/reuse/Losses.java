@@ -35,7 +35,15 @@ public record Losses(List<String> destroyed, List<Keeper> free) {
         }
         Set<String> used = new HashSet<>();
         uses.forEach(u -> u.keepers().forEach(k -> used.add(k.id())));
-        List<Keeper> free = keepers.stream().filter(k -> !used.contains(k.id())).toList();
+        Set<String> gone = new HashSet<>();
+        uses.forEach(u -> u.keepers().forEach(k -> gone.add(k.thing())));
+        Set<String> parts = new HashSet<>();
+        keepers.stream().filter(k -> k.edge().isEmpty()).forEach(k -> parts.add(k.thing()));
+        // What is sewn to several edges is one thing: it goes into the stash once, as the part that it is.
+        List<Keeper> free = keepers.stream()
+                .filter(k -> !used.contains(k.id()) && !gone.contains(k.thing()))
+                .filter(k -> k.edge().isEmpty() || !parts.contains(k.thing()))
+                .toList();
         return new Losses(destroyed, free);
     }
 }

@@ -2,6 +2,7 @@ package org.handdown.reuse;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
@@ -53,6 +54,10 @@ public record Use(
         return savedMinutes - costMinutes;
     }
 
+    Use noting(List<String> others) {
+        return new Use(want, keepers, takesMm, refusal, savedMinutes, costMinutes, others);
+    }
+
     private static Use refused(Want want, List<Keeper> keepers, String why, Object... figures) {
         return new Use(want, keepers, List.of(), Wording.fill(why, figures), 0, 0, List.of());
     }
@@ -74,6 +79,14 @@ public record Use(
                     kind.words(),
                     want.role().words());
         }
+        if (want.isEdge() && !kind.servesUnasked(want.role())) {
+            return refused(
+                    want,
+                    keepers,
+                    "a %s becomes a %s only where that is asked for as something else wanted",
+                    kind.words(),
+                    want.role().words());
+        }
         if (want.isEdge() && keepers.size() > 1) {
             return refused(want, keepers, "an edge of one piece lies on one finished edge, not on two");
         }
@@ -83,11 +96,13 @@ public record Use(
             // A zip may be shortened, but only with a new stop; it is told, not refused.
             return zipShortened(want, first);
         }
-        if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.BROKEN)) {
-            return refused(want, keepers, "is broken");
+        Optional<String> unfit =
+                keepers.stream().flatMap(k -> unfit(want, k).stream()).findFirst();
+        if (unfit.isPresent()) {
+            return new Use(want, keepers, List.of(), unfit.get(), 0, 0, List.of());
         }
-        if (want.isEdge() && first.layer() != Layer.SHELL) {
-            return refused(want, keepers, "lies on the lining");
+        if (want.isEdge() && first.layer() != want.layer()) {
+            return refused(want, keepers, first.layer() == Layer.SHELL ? "lies on the shell" : "lies on the lining");
         }
         if (want.isEdge() && first.edge().isEmpty()) {
             return refused(want, keepers, "is a thing of its own; this edge of the piece lies on the edge of a panel");
@@ -110,20 +125,6 @@ public record Use(
                             ? new Object[] {joined, want.lengthMm(), want.lengthMm() - joined}
                             : new Object[] {joined, 100 * (ratio - 1), want.lengthMm(), 100 * stretch});
         }
-        double inWear = first.stretchedMm() * (want.isEdge() ? want.lengthMm() / first.lengthMm() : 1);
-        if (want.stretchesToMm() > inWear + 1e-9) {
-            return refused(
-                    want, keepers, "stretches to %.0f mm in wear; it must pass %.0f mm", inWear, want.stretchesToMm());
-        }
-        if (first.depthMm() < want.leastDepthMm() || first.depthMm() > want.mostDepthMm()) {
-            return refused(
-                    want,
-                    keepers,
-                    "%.0f mm deep; wanted from %.0f mm to %.0f mm",
-                    first.depthMm(),
-                    want.leastDepthMm(),
-                    want.mostDepthMm());
-        }
         if (want.isEdge() && stretch == 0 && Math.abs(first.bowMm() - want.bowMm()) > BOW_TOLERANCE_MM) {
             return refused(
                     want,
@@ -139,6 +140,24 @@ public record Use(
                     "would serve turned round only: the cloth lies on its other side, and the pile runs one way");
         }
         return accepted(want, keepers, joined, stretch, ratio);
+    }
+
+    /** What forbids it whatever its shape: an outline laid on it does not show these. */
+    static Optional<String> unfit(Want want, Keeper keeper) {
+        if (keeper.condition() == Assessment.Condition.BROKEN) {
+            return Optional.of("is broken");
+        }
+        double inWear = keeper.stretchedMm() * (want.isEdge() ? want.lengthMm() / keeper.lengthMm() : 1);
+        if (want.stretchesToMm() > inWear + 1e-9) {
+            return Optional.of(
+                    Wording.fill("stretches to %.0f mm in wear; it must pass %.0f mm", inWear, want.stretchesToMm()));
+        }
+        if (keeper.depthMm() < want.leastDepthMm() || keeper.depthMm() > want.mostDepthMm()) {
+            return Optional.of(Wording.fill(
+                    "%.0f mm deep; wanted from %.0f mm to %.0f mm",
+                    keeper.depthMm(), want.leastDepthMm(), want.mostDepthMm()));
+        }
+        return Optional.empty();
     }
 
     /** Seams cross it at both its ends; what the machine does not climb is sewn by hand wheel. */
@@ -190,7 +209,7 @@ public record Use(
             notes.add(Wording.fill(
                     "Stretched by %.0f %% as it is sewn on; %.0f %% may be used.", 100 * (ratio - 1), 100 * stretch));
         } else if (ratio < 0.995 && first.kind().isDivisible() && !whole) {
-            notes.add(CutThrough.note(first.kind(), joined - want.lengthMm()));
+            notes.add(CutThrough.note(first.kind()));
         } else if (ratio < 0.995 && stretch > 0) {
             notes.add(Wording.fill("%.0f mm longer than the edge: ease it on.", joined - want.lengthMm()));
         }

@@ -9,7 +9,9 @@ import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
+import org.handdown.source.Layer;
 
 /**
  * Something finished that a design needs.
@@ -20,6 +22,7 @@ import org.handdown.pattern.Role;
  * @param leastDepthMm and mostDepthMm: bounds of its depth
  * @param bowMm how far the piece's edge bows out; a keeper must bow alike
  * @param side of the piece's edge on which its cloth lies, grain up; none for a level edge or a thing of its own
+ * @param layer of the cloth that the piece is cut from
  */
 public record Want(
         String id,
@@ -32,7 +35,24 @@ public record Want(
         double leastDepthMm,
         double mostDepthMm,
         double bowMm,
-        Side side) {
+        Side side,
+        Layer layer) {
+    /** For a piece of the outer cloth, or a thing of its own. */
+    public Want(
+            String id,
+            String name,
+            Role role,
+            String piece,
+            String edge,
+            double lengthMm,
+            double stretchesToMm,
+            double leastDepthMm,
+            double mostDepthMm,
+            double bowMm,
+            Side side) {
+        this(id, name, role, piece, edge, lengthMm, stretchesToMm, leastDepthMm, mostDepthMm, bowMm, side, Layer.SHELL);
+    }
+
     public Want {
         if (name.isBlank() || name.length() > 80) {
             throw new RefusedValueException("want.name", "Say in up to 80 characters what is wanted.");
@@ -77,7 +97,8 @@ public record Want(
                 0,
                 DEEPEST_MM,
                 edge.bowMm(),
-                piece.pair() && copy >= piece.quantity() / 2 ? Side.of(edge).mirrored() : Side.of(edge));
+                piece.pair() && copy >= piece.quantity() / 2 ? Side.of(edge).mirrored() : Side.of(edge),
+                piece.cloth() == PieceCloth.LINING ? Layer.LINING : Layer.SHELL);
     }
 
     /** Along the cut line: the allowances of the neighbouring edges lie on the finish too. */

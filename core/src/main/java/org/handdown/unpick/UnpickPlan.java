@@ -172,7 +172,7 @@ public final class UnpickPlan {
             Part part = anatomy.part(run.part());
             if (!part.isMain() && part.role() != PartRole.FACING) {
                 effects.add(
-                        now == JoinDecision.LEAVE
+                        !isOpen(join)
                                 ? Wording.fill("The %s stays on.", part.name())
                                 : Wording.fill("The %s comes off here and can live on elsewhere.", part.name()));
             }

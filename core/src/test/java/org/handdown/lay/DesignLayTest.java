@@ -3,10 +3,13 @@ package org.handdown.lay;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.handdown.Demo;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Origin;
 import org.handdown.panel.Motif;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
@@ -16,6 +19,9 @@ import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.ShowMotif;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.reuse.Inventory;
+import org.handdown.reuse.Keeper;
+import org.handdown.source.Assessment;
 import org.handdown.source.EdgeKind;
 import org.junit.jupiter.api.Test;
 
@@ -43,6 +49,44 @@ class DesignLayTest {
         List<Panel> panels =
                 measured.surveys().stream().map(s -> s.panel(marked(marks))).toList();
         return DesignLay.problem(ROOM.design().orElseThrow(), panels, marked(marks), 2, 0);
+    }
+
+    /** What people judged broken, no piece is laid on, though its edge would do by its shape. */
+    @Test
+    void aRefusedKeeperIsNoEdgeToLieOn() {
+        List<Panel> panels = ROOM.panels();
+        Map<String, Assessment.Condition> broken = ROOM.keepers().stream()
+                .filter(k -> !k.edge().isEmpty() && k.part().equals("front-left"))
+                .collect(Collectors.toMap(Keeper::id, k -> Assessment.Condition.BROKEN));
+        assertThat(broken).containsKey("front-left/hem");
+        List<Keeper> judged = Inventory.of(
+                ROOM.plan().orElseThrow(),
+                Demo.CORD,
+                new Assessment(Assessment.Missed.LITTLE, null, broken, Origin.TAPE));
+        FitProblem problem = DesignLay.problem(ROOM.design().orElseThrow(), panels, Demo.CORD, judged, 2, 0);
+        List<FitPiece.Anchor> anchors = problem.pieces().stream()
+                .flatMap(p -> p.variants().stream())
+                .map(FitPiece.Variant::anchor)
+                .filter(a -> a != null && a.on().contains(EdgeKind.HEM))
+                .toList();
+        assertThat(anchors).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.takes("front-left", edge(problem, "front-left", EdgeKind.HEM)))
+                    .isFalse();
+            assertThat(a.takes("front-right", edge(problem, "front-right", EdgeKind.HEM)))
+                    .isTrue();
+        });
+        assertThat(ROOM.problem().orElseThrow().pieces().stream()
+                        .flatMap(p -> p.variants().stream())
+                        .map(FitPiece.Variant::anchor)
+                        .filter(java.util.Objects::nonNull))
+                .allMatch(a -> a.except().isEmpty());
+    }
+
+    private static PanelRun edge(FitProblem problem, String panel, EdgeKind kind) {
+        return problem.panel(panel).edges().stream()
+                .filter(e -> e.kind() == kind)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Old stitch lines of opened seams are kept as needle-hole zones where needles leave marks, and only there. */

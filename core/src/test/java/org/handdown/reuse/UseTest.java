@@ -13,11 +13,15 @@ import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
+import org.handdown.source.EdgeKind;
 import org.handdown.source.Layer;
+import org.handdown.source.SourceKind;
+import org.handdown.unpick.UnpickPlan;
 import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleWeightedGraph;
@@ -48,6 +52,66 @@ class UseTest {
                 0,
                 false,
                 Assessment.Condition.SOUND);
+    }
+
+    /** What is left of a hem that two sleeves share is told once, and is what neither took. */
+    @Test
+    void whatIsLeftOfASharedEdgeIsToldOnce() {
+        List<Want> sleeves = List.of(
+                new Want("a", "sleeve 1", Role.CUFF, "sleeve", "hem", 300, 0, 0, 400, 0, Side.NONE),
+                new Want("b", "sleeve 2", Role.CUFF, "sleeve", "hem", 300, 0, 0, 400, 0, Side.NONE));
+        List<Use> uses = BestUse.of(sleeves, List.of(edge("blanket", KeeperKind.FRINGE, 1400, 0)));
+        assertThat(uses).hasSize(2);
+        assertThat(uses.stream().flatMap(u -> u.notes().stream()).filter(n -> n.contains("left over")))
+                .containsExactly("800 mm of the blanket are left over.");
+    }
+
+    /** A closure is cut up for a strap only where a person asks for one. */
+    @Test
+    void aPlacketBecomesAStrapOnlyWhenAskedFor() {
+        Keeper placket = edge("front", KeeperKind.PLACKET, 600, 0);
+        Want strap = new Want("s", "strap", Role.TIE, "strap", "right", 400, 0, 0, 400, 0, Side.NONE);
+        assertThat(Use.of(strap, placket).refusal()).contains("only where that is asked for");
+        assertThat(KeeperKind.edgesFor(Role.TIE)).doesNotContain(EdgeKind.PLACKET);
+        Want byHand = new Want("s", "strap", Role.TIE, "", "", 400, 0, 0, 400, 0, Side.NONE);
+        assertThat(Use.of(byHand, placket).serves()).isTrue();
+    }
+
+    @Test
+    void aPieceOfTheLiningLiesOnTheLiningsEdgesAndOnNoOthers() {
+        Keeper shell = edge("front", KeeperKind.HEM, 600, 0);
+        Want lining =
+                new Want("l", "lining hem", Role.HEM, "lining", "hem", 400, 0, 0, 400, 0, Side.NONE, Layer.LINING);
+        assertThat(Use.of(lining, shell).refusal()).isEqualTo("lies on the shell");
+    }
+
+    /** A rib on the neck of front and back and the rib by itself are one thing: never both left on and taken off. */
+    @Test
+    void aThingIsUsedAsAPartOrOnItsEdgesNeverAsBoth() {
+        UnpickPlan closed =
+                new UnpickPlan(Demo.average(SourceKind.SWEATSHIRT, Map.of()).anatomy(), Map.of(), Map.of(), Map.of());
+        List<Keeper> keepers = Inventory.of(closed, Demo.CORD);
+        assertThat(keepers)
+                .filteredOn(k -> k.thing().equals("neckband"))
+                .extracting(Keeper::id)
+                .containsExactlyInAnyOrder("neckband", "front/neck", "back/neck");
+        Keeper front = keepers.stream()
+                .filter(k -> k.id().equals("front/neck"))
+                .findFirst()
+                .orElseThrow();
+        Keeper part = keepers.stream()
+                .filter(k -> k.id().equals("neckband"))
+                .findFirst()
+                .orElseThrow();
+        Want edge = new Want(
+                "e", "neck", Role.NECKBAND, "front", "neck", front.lengthMm() - 1, 0, 0, 400, front.bowMm(), Side.NONE);
+        Want band = new Want("b", "band", Role.NECKBAND, "", "", part.lengthMm() - 1, 0, 0, 400, 0, Side.NONE);
+        assertThat(Use.of(edge, front).serves()).isTrue();
+        assertThat(Use.of(band, part).serves()).isTrue();
+        assertThat(BestUse.of(List.of(edge, band), List.of(front, part))).hasSize(1);
+        assertThat(Losses.of(closed, keepers, List.of()).free())
+                .filteredOn(k -> k.thing().equals("neckband"))
+                .containsExactly(part);
     }
 
     private static Keeper edge(String id, KeeperKind kind, double length, double bow) {

@@ -30,7 +30,7 @@ class AlteringIT extends Seated {
     void aJumperIsTakenInAndItsSleevesShortenedAboveTheKeptRib() {
         jumperToTakeIn();
         table.field("Where").selectOption(new SelectOption().setLabel("left side seam"));
-        table.settle("along the seam, from its start", "15 cm");
+        table.settle("along the seam, from the hem", "15 cm");
         table.settle("folded depth, fold to pin", "2 cm");
         table.button("Work it out").click();
         // 88 cm round: 2 cm pinched on both side seams take 8 cm.
@@ -52,7 +52,7 @@ class AlteringIT extends Seated {
     void aPinchInTheWrongUnitIsSeenAndNothingIsStored() {
         jumperToTakeIn();
         table.field("Where").selectOption(new SelectOption().setLabel("left side seam"));
-        table.settle("along the seam, from its start", "15 cm");
+        table.settle("along the seam, from the hem", "15 cm");
         table.settle("folded depth, fold to pin", "20 cm");
         table.button("Work it out").click();
         assertThat(table.text("in the right unit\\?")).isVisible();

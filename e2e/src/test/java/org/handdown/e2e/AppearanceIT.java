@@ -153,7 +153,7 @@ class AppearanceIT {
         table.button("Settle the aim").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         table.goTo("Pieces");
         table.field("Where").selectOption(new SelectOption().setLabel("left side seam"));
-        table.settle("along the seam, from its start", "15 cm");
+        table.settle("along the seam, from the hem", "15 cm");
         table.settle("folded depth, fold to pin", "2 cm");
         table.button("Work it out").click();
         table.page().getByText("The same at the right side seam").waitFor();

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Comparator;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -176,7 +177,14 @@ public final class FitProblemJson {
         }
         Set<EdgeKind> on = f.get("on").required().list(k -> k.word(EdgeKind.class)).stream()
                 .collect(Collectors.toUnmodifiableSet());
-        return new FitPiece.Anchor(f.get("from").whole(), f.get("to").whole(), on);
+        Set<FitPiece.PanelEdge> except =
+                f
+                        .get("except")
+                        .list(e -> new FitPiece.PanelEdge(
+                                e.get("panel").name(), e.get("edge").name()))
+                        .stream()
+                        .collect(Collectors.toUnmodifiableSet());
+        return new FitPiece.Anchor(f.get("from").whole(), f.get("to").whole(), on, except);
     }
 
     /** The whole problem as JSON; reading it back gives an equal problem. */
@@ -267,6 +275,12 @@ public final class FitProblemJson {
             ObjectNode a = node.putObject("anchor").put("from", anchor.from()).put("to", anchor.to());
             ArrayNode on = a.putArray("on");
             anchor.on().stream().sorted().forEach(k -> on.add(word(k)));
+            if (!anchor.except().isEmpty()) {
+                ArrayNode except = a.putArray("except");
+                anchor.except().stream()
+                        .sorted(Comparator.comparing(FitPiece.PanelEdge::panel).thenComparing(FitPiece.PanelEdge::edge))
+                        .forEach(e -> except.addObject().put("panel", e.panel()).put("edge", e.edge()));
+            }
         }
         return node.put("bonus", variant.bonus());
     }

@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.handdown.formats.DemoProject;
 import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
 import org.handdown.lay.PieceGrain;
@@ -60,6 +61,31 @@ class FitProblemJsonTest {
             requireValid("fit-problem.schema.json", text);
             assertThat(FitProblemJson.read(text)).isEqualTo(problem);
         }
+    }
+
+    /** An edge that will not do is none to lie on: with the only old hem left out, the copy on it breaks a rule. */
+    @Test
+    void anEdgeThatIsLeftOutIsNotLaidOn() throws IOException {
+        String without = example()
+                .replace(
+                        "\"on\": [\"hem\"]",
+                        "\"on\": [\"hem\"], \"except\": [{\"panel\": \"back-left\", \"edge\": \"old-hem\"}]");
+        requireValid("fit-problem.schema.json", without);
+        FitProblem problem = FitProblemJson.read(without);
+        assertThat(FitProblemJson.read(FitProblemJson.write(problem).toString()))
+                .isEqualTo(problem);
+        Fitter.Budget steps = new Fitter.Budget(Double.POSITIVE_INFINITY, 10, 1, 1);
+        FitLayout kept = Fitter.fit(FitProblemJson.read(example()), steps);
+        String anchored = FitProblemJson.read(example()).pieces().get(0).variants().stream()
+                .filter(v -> v.anchor() != null)
+                .map(FitPiece.Variant::id)
+                .findFirst()
+                .orElseThrow();
+        assertThat(kept.placements()).anyMatch(p -> p.variant().equals(anchored));
+        assertThat(RuleChecker.check(problem, kept)).isNotEmpty();
+        FitLayout other = Fitter.fit(problem, steps);
+        assertThat(other.placements()).noneMatch(p -> p.variant().equals(anchored));
+        assertThat(RuleChecker.check(problem, other)).isEmpty();
     }
 
     /** The example with the optional fields of the format. */

@@ -42,10 +42,22 @@ final class KeepViews {
         Set<String> used = new HashSet<>();
         uses.forEach(u -> u.keepers().forEach(k -> used.add(k.id())));
         return new KeepView(
-                keepers.stream().map(k -> keeper(k, used.contains(k.id()))).toList(),
+                keepers.stream()
+                        .filter(k -> isShown(k, keepers, used))
+                        .map(k -> keeper(k, used.contains(k.id())))
+                        .toList(),
                 wants.stream().map(w -> want(w, keepers, uses)).toList(),
                 uses.stream().mapToDouble(Use::valueMinutes).sum(),
                 finish());
+    }
+
+    /** A rib still sewn on is one thing, however many edges it finishes: the part is listed, or the edges that live on with it. */
+    private static boolean isShown(Keeper k, List<Keeper> all, Set<String> used) {
+        List<Keeper> same =
+                all.stream().filter(o -> o.thing().equals(k.thing())).toList();
+        boolean onEdges = same.stream().anyMatch(o -> !o.edge().isEmpty() && used.contains(o.id()));
+        boolean isPart = k.id().equals(k.thing());
+        return same.stream().noneMatch(o -> o.id().equals(o.thing())) || (onEdges ? used.contains(k.id()) : isPart);
     }
 
     private KeeperView keeper(Keeper k, boolean used) {
@@ -87,6 +99,9 @@ final class KeepViews {
         List<String> refusals = new ArrayList<>();
         keepers.stream()
                 .filter(k -> k.kind().serves(want.role()))
+                .filter(k -> !want.isEdge()
+                        || !k.edge().isEmpty()
+                        || keepers.stream().noneMatch(o -> isEdgeOf(o, k)))
                 .map(k -> Use.of(want, k))
                 .filter(u -> !u.serves())
                 .sorted(Comparator.comparingDouble(u -> -u.keepers().get(0).lengthMm()))
@@ -100,6 +115,10 @@ final class KeepViews {
                 say.length(want.lengthMm()),
                 use,
                 refusals);
+    }
+
+    private static boolean isEdgeOf(Keeper edge, Keeper part) {
+        return !edge.edge().isEmpty() && edge.thing().equals(part.thing());
     }
 
     /** New seams that show copy the old topstitching: distance from the edge and stitch length are common practice, no source. */

@@ -69,7 +69,9 @@ class AlterationTest extends HouseholdTest {
         // 88 cm round, pinched by 2 cm on both side seams: 4 × 2 cm less.
         assertThat(level.path("before").asText()).isEqualTo("88.0 cm");
         assertThat(level.path("after").asText()).isEqualTo("80.0 cm");
-        assertThat(view.path("takeIn").path("chalk")).hasSize(4);
+        // Both layers of both seams, and the dot from which the first is measured.
+        assertThat(view.path("takeIn").path("chalk").findValuesAsText("what"))
+                .containsExactlyInAnyOrder("START", "STITCH", "STITCH", "STITCH", "STITCH");
         assertThat(view.path("stations").toString()).contains("1 place taken in or shortened");
     }
 
