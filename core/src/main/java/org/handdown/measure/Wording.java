@@ -16,6 +16,7 @@ public final class Wording {
 
     /** @param pattern as {@link java.util.Formatter} reads it */
     public static String fill(String pattern, @Nullable Object... values) {
-        return NOUGHT_BELOW.matcher(String.format(Locale.ROOT, pattern, values)).replaceAll("$1");
+        String text = String.format(Locale.ROOT, pattern, values);
+        return text.contains("-0") ? NOUGHT_BELOW.matcher(text).replaceAll("$1") : text;
     }
 }
