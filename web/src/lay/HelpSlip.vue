@@ -11,8 +11,9 @@ const { progress, help, finding } = defineProps<{
   shown?: number
 }>()
 const emit = defineEmits<{ show: [index: number | undefined]; take: [index: number]; stop: [] }>()
-const offers = computed(() => (finding ? (progress?.offers ?? []) : (help?.offers ?? [])))
-const message = computed(() => (finding ? progress?.message : help?.message) ?? '')
+/** What was found for a lay that is no more is not offered: it is another table now. */
+const offers = computed(() => (finding ? (progress?.offers ?? []) : help?.holds ? help.offers : []))
+const message = computed(() => (finding ? progress?.message : help?.holds ? help.message : '') ?? '')
 const holds = computed(() => !finding && !!help?.holds)
 </script>
 
@@ -37,8 +38,8 @@ const holds = computed(() => !finding && !!help?.holds)
         </div>
       </li>
     </ol>
-    <p v-if="!finding && offers.some((o) => o.changes) && !holds" class="text-sm text-muted">
-      Something has changed since; ask again before you take one over.
+    <p v-if="!finding && !holds" class="text-sm text-muted">
+      What was found before belongs to other panels, pieces or another lay; ask again.
     </p>
   </section>
 </template>

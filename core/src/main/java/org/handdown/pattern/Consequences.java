@@ -1,8 +1,11 @@
 package org.handdown.pattern;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.measure.Wording;
 
@@ -46,9 +49,11 @@ public final class Consequences {
     private static void sizes(Design before, Design after, List<String> all) {
         List<Size.Finished> old = before.sizes();
         for (Size.Finished now : after.sizes()) {
+            // Two drafts may have a size of one name each: the same one is that of the same pieces.
             old.stream()
                     .filter(o -> o.what().equals(now.what()))
-                    .findFirst()
+                    .max(Comparator.comparingLong(o -> shared(o, now)))
+                    .filter(o -> isAlone(old, now) || shared(o, now) > 0)
                     .filter(o -> Math.abs(o.finishedMm() - now.finishedMm()) > TOLD_MM)
                     .ifPresent(o -> all.add(Wording.fill(
                             "%s: %.0f mm instead of %.0f mm%s.",
@@ -59,12 +64,33 @@ public final class Consequences {
         }
     }
 
+    private static boolean isAlone(List<Size.Finished> all, Size.Finished one) {
+        return all.stream().filter(o -> o.what().equals(one.what())).count() == 1;
+    }
+
+    /** How many pieces two sizes have in common. */
+    private static long shared(Size.Finished one, Size.Finished other) {
+        Set<String> pieces = one.size().terms().stream().map(Size.Term::piece).collect(Collectors.toSet());
+        return other.size().terms().stream()
+                .map(Size.Term::piece)
+                .distinct()
+                .filter(pieces::contains)
+                .count();
+    }
+
     private static void seams(Design before, Design after, List<String> all) {
         List<DesignSeam.Walk> old = before.walks();
         for (DesignSeam.Walk now : after.walks()) {
-            var was = old.stream()
+            // So do seams: the same one first, by name alone only where no other is called so.
+            var alike = old.stream()
                     .filter(o -> o.seam().name().equals(now.seam().name()))
-                    .findFirst();
+                    .toList();
+            var was = alike.size() == 1
+                    ? alike.stream().findFirst()
+                    : alike.stream()
+                            .filter(o -> o.seam().one().equals(now.seam().one())
+                                    && o.seam().other().equals(now.seam().other()))
+                            .findFirst();
             boolean told = was.isEmpty()
                     || was.get().agrees() != now.agrees()
                     || Math.abs(was.get().differenceMm() - now.differenceMm()) > TOLD_MM;

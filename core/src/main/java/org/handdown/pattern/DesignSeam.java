@@ -89,8 +89,9 @@ public record DesignSeam(
     }
 
     public Walk walk(Design design) {
-        double a = lengthMm(design, one);
-        double b = lengthMm(design, other);
+        // An edge ends where the seams across it are really sewn.
+        double a = lengthMm(design, one) + slipMm(design, one);
+        double b = lengthMm(design, other) + slipMm(design, other);
         boolean agrees = b >= a * leastRatio + leastEaseMm - UNSEEN_MM && b <= a * mostRatio + mostEaseMm + UNSEEN_MM;
         return new Walk(this, a, b, agrees, stretches(design));
     }
@@ -99,6 +100,12 @@ public record DesignSeam(
         return sides.stream()
                 .mapToDouble(s -> s.times()
                         * design.piece(s.piece()).stitchLine().edge(s.edge()).lengthMm())
+                .sum();
+    }
+
+    private static double slipMm(Design design, List<Side> sides) {
+        return sides.stream()
+                .mapToDouble(s -> s.times() * Size.slipMm(design.piece(s.piece()), s.edge()))
                 .sum();
     }
 

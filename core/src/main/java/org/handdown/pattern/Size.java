@@ -159,6 +159,11 @@ public record Size(
                 .sum();
     }
 
+    /** What seams that cross a level or an edge at its ends add to it, because they are sewn otherwise than drawn, mm. */
+    static double slipMm(Piece piece, String where) {
+        return ends(piece, where).stream().mapToDouble(Allowance::slipMm).sum();
+    }
+
     /** Allowances of the two edges that a level or an edge ends at: the seams that cross it. */
     private static List<Allowance> ends(Piece piece, String where) {
         List<Edge> edges = piece.stitchLine().edges();

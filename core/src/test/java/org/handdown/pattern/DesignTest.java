@@ -69,6 +69,50 @@ class DesignTest {
         assertThat(design("dungarees").sizes().get(1).toleranceMm()).isCloseTo(8, within(1e-9));
     }
 
+    /** A seam sewn 4 mm nearer to the cut edge makes the edges that end there 4 mm longer at that end: their own seams feel it. */
+    @Test
+    void aSeamSewnOtherwiseThanDrawnIsWalkedByItsNeighbours() {
+        Design tee = design("t-shirt");
+        DesignSeam.Walk drawn = walk(tee, "side seam");
+        Piece front = tee.piece("front");
+        Allowance hem = front.allowance("hem");
+        Design slipped = tee.with(
+                "front",
+                p -> p.withAllowances(
+                        Map.of("hem", new Allowance(hem.mm(), hem.mm() - 4, hem.trimMm(), hem.why(), hem.turn()))));
+        DesignSeam.Walk sewn = walk(slipped, "side seam");
+        boolean frontFirst = sewn.seam().one().stream().anyMatch(s -> s.piece().equals("front"));
+        double more = frontFirst ? sewn.oneMm() - drawn.oneMm() : sewn.otherMm() - drawn.otherMm();
+        double same = frontFirst ? sewn.otherMm() - drawn.otherMm() : sewn.oneMm() - drawn.oneMm();
+        assertThat(more).isCloseTo(4 * sewn.seam().one().get(0).times(), within(1e-9));
+        assertThat(same).isZero();
+    }
+
+    private static DesignSeam.Walk walk(Design design, String name) {
+        return design.walks().stream()
+                .filter(w -> w.seam().name().contains(name))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(
+                        design.walks().stream().map(w -> w.seam().name()).toList()));
+    }
+
+    /** Two drafts with a size of one name each: what changes in one is not told of the other. */
+    @Test
+    void sizesOfOneNameAreComparedWithTheirOwn() {
+        Design tee = design("t-shirt");
+        Design both = tee.and(Drafts.require("t-shirt").draw(Demo.child(1400), Map.of()));
+        assertThat(Consequences.between(both, both)).isEmpty();
+        Design longer = both.with(
+                "front-2",
+                p -> p.withLine(new org.handdown.geometry.Outline(p.stitchLine().edges().stream()
+                        .map(e -> e.map(q -> new Point(q.x() * 1.02, q.y())))
+                        .toList())));
+        assertThat(Consequences.between(both, longer))
+                .filteredOn(s -> s.startsWith("Chest") || s.startsWith("Bust") || s.contains("girth"))
+                .allSatisfy(s -> assertThat(s)
+                        .doesNotContain(Math.round(tee.sizes().get(0).finishedMm()) + " mm instead"));
+    }
+
     @Test
     void nothingChangedHasNoConsequences() {
         Design design = design("smock");

@@ -81,7 +81,7 @@ public final class ProjectViews {
 
     /** A lay alone: the best so far of a run. */
     public static ProjectView.LayView lay(Project project, Project.Lay lay) {
-        return new LayViews(lay, null, Say.to(project), false).view();
+        return new LayViews(lay, new Workroom(project).design().orElse(null), Say.to(project), false).view();
     }
 
     private ProjectView view() {
