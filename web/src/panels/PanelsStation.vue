@@ -195,6 +195,14 @@ const removeFlaw = (i: number) =>
         >
           Draw the {{ project.takeApart.flat.length }} flat parts from the source’s measures
         </button>
+        <button
+          v-if="project.source && project.aim.cutOut && !isNew"
+          class="act"
+          title="A panel that the source does not have: a remnant, a sheet"
+          @click="isNew = true"
+        >
+          + panel
+        </button>
       </EmptyTable>
     </template>
     <StaleNote
@@ -204,6 +212,11 @@ const removeFlaw = (i: number) =>
       :busy="busy"
       @redo="redo"
     />
+    <div v-if="!panel && isNew" class="grid gap-3">
+      <h3 class="text-xl">A panel more</h3>
+      <TapeSheet :project="project" :tape="tape" @stored="stored" />
+      <button class="act justify-self-start" @click="isNew = false">Leave it</button>
+    </div>
     <div v-if="panel" class="grid gap-4">
       <p v-if="project.usableShare" class="text-sm text-muted">{{ project.usableShare }}</p>
       <div class="flex flex-wrap gap-1">
@@ -217,7 +230,7 @@ const removeFlaw = (i: number) =>
             :aria-selected="p.id === panel.id"
             @click="picked = p.id"
           >
-            {{ p.name.replace(' leg', '') }}
+            {{ p.name }}
           </button>
         </div>
         <button

@@ -44,6 +44,10 @@ const sides = [
   { id: 'rising', label: 'diagonal, lower left to upper right' },
   { id: 'falling', label: 'diagonal, upper left to lower right' },
 ] as const
+const layers = [
+  { id: 'SHELL', words: 'the outer cloth of the source' },
+  { id: 'LINING', words: 'its lining' },
+] as const
 const way = ref<Way>(form.way)
 watch(
   () => form.way,
@@ -113,6 +117,7 @@ const untape = () =>
       name="tape.name"
       :problem="refusal"
     />
+    <ChoiceField v-if="!panel" v-model="form.layer" label="Its cloth" :choices="[...layers]" />
     <ChoiceField v-model="way" label="Measured on the cloth by" :choices="ways" @change="tape.goAbout(way)" />
     <p class="text-sm text-muted">
       <template v-if="form.way === 'SIDES'">

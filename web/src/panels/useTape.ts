@@ -27,6 +27,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
   const form = reactive({
     way: 'SIDES' as Way,
     name: '',
+    layer: 'SHELL' as NonNullable<Schemas['TapeRequest']['layer']>,
     apart: '',
     points: edgesOfFour(),
     checks: [] as Schemas['TapeCheckView'][],
@@ -44,6 +45,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
   function begin(taped?: Schemas['TapedView'], name = '') {
     form.way = taped?.way ?? 'SIDES'
     form.name = name
+    form.layer = 'SHELL'
     form.apart = taped?.apart ?? ''
     form.points = taped ? taped.points.map((p) => ({ ...p })) : edgesOfFour()
     form.checks = taped ? taped.checks.map((c) => ({ ...c })) : []
@@ -97,6 +99,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
   const body = (): Schemas['TapeRequest'] => ({
     way: form.way,
     name: form.name,
+    layer: form.layer,
     apart: form.apart,
     points: walked.value.map((p) => ({ ...p })),
     checks: form.checks.filter((c) => c.mm).map((c) => ({ ...c })),

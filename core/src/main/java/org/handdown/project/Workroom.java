@@ -155,6 +155,20 @@ public final class Workroom {
         return panels;
     }
 
+    /** Panels as people named them, by id. */
+    public Map<String, String> panelNames() {
+        Map<String, String> names = new HashMap<>();
+        panels().forEach(p -> names.put(p.id(), p.name()));
+        return names;
+    }
+
+    /** Pieces as people named them, by id. */
+    public Map<String, String> pieceNames() {
+        Map<String, String> names = new HashMap<>();
+        design().ifPresent(d -> d.pieces().forEach(p -> names.put(p.id(), p.name())));
+        return names;
+    }
+
     public Optional<Design> design() {
         if (design == null && project.pieces() instanceof Project.Pattern pattern) {
             design = pattern.design(what());

@@ -2,6 +2,7 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -28,12 +29,26 @@ public final class ChalkSheet {
     private final FitProblem problem;
     private final FitLayout layout;
     private final List<Piece> pieces;
+    private final Map<String, String> panels;
     private final LengthUnit unit;
     private final Paper paper;
 
     /** @param pieces that were laid, with their notches and marks; none where only outlines are known */
     public ChalkSheet(
             String title, FitProblem problem, FitLayout layout, List<Piece> pieces, LengthUnit unit, Paper paper) {
+        this(title, problem, layout, pieces, Map.of(), unit, paper);
+    }
+
+    /** @param panels names of panels by their ids, as people gave them */
+    public ChalkSheet(
+            String title,
+            FitProblem problem,
+            FitLayout layout,
+            List<Piece> pieces,
+            Map<String, String> panels,
+            LengthUnit unit,
+            Paper paper) {
+        this.panels = Map.copyOf(panels);
         this.pieces = pieces;
         this.title = title;
         this.problem = problem;
@@ -45,7 +60,7 @@ public final class ChalkSheet {
     public byte[] pdf() {
         try (Pdf pdf = new Pdf(title + " – chalk-out sheet", paper)) {
             for (FitPanel panel : problem.panels()) {
-                List<LaidPiece> pieces = LaidPiece.on(problem, layout.placements(), panel.id());
+                List<LaidPiece> pieces = LaidPiece.on(problem, layout.placements(), panel.id(), this::pieceName);
                 if (!pieces.isEmpty()) {
                     drawing(pdf, panel, pieces);
                     table(pdf, panel, pieces);
@@ -86,6 +101,18 @@ public final class ChalkSheet {
         return spots;
     }
 
+    private String panelName(FitPanel panel) {
+        return panels.getOrDefault(panel.id(), panel.id().replace('-', ' ') + " panel");
+    }
+
+    private String pieceName(String id) {
+        return pieces.stream()
+                .filter(p -> p.id().equals(id))
+                .map(Piece::name)
+                .findFirst()
+                .orElse(id.replace('-', ' '));
+    }
+
     private String length(double mm) {
         return LengthText.format(Length.ofMm(mm), unit);
     }
@@ -94,7 +121,7 @@ public final class ChalkSheet {
         try (Page page = pdf.page()) {
             double top = paper.heightMm() - MARGIN_MM;
             ReferenceEdge edge = ReferenceEdge.of(panel);
-            page.text(MARGIN_MM, top - 6, 6, true, "Chalk out: " + panel.id().replace('-', ' ') + " panel");
+            page.text(MARGIN_MM, top - 6, 6, true, "Chalk out: " + panelName(panel));
             page.text(
                     MARGIN_MM,
                     top - 13,
@@ -214,7 +241,7 @@ public final class ChalkSheet {
                         paper.heightMm() - MARGIN_MM - 5,
                         4.5,
                         true,
-                        panel.id().replace('-', ' ') + " panel: along and away from the " + edge.name());
+                        panelName(panel) + ": along and away from the " + edge.name());
                 for (int i = from; i < Math.min(rows.size(), from + perColumn * COLUMNS); i++) {
                     int place = i - from;
                     row(page, rows.get(i), place / perColumn, place % perColumn);

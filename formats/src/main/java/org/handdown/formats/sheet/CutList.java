@@ -7,6 +7,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.handdown.geometry.Box;
 import org.handdown.lay.FitLayout;
+import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
 import org.handdown.measure.Wording;
@@ -38,7 +39,7 @@ public final class CutList {
                         harmless(p.piece()),
                         p.copy() + 1,
                         harmless(p.panel()),
-                        harmless(p.variant()),
+                        harmless(cutAs(problem.piece(p.piece()), variant)),
                         p.at().mirrored() ? "yes" : "no",
                         number(box.widthMm()),
                         number(box.heightMm()),
@@ -68,6 +69,11 @@ public final class CutList {
     }
 
     /** A table program must not take a name for a formula. */
+    /** A piece that nowhere lies on a finished edge has no hem that could be made anew: it is cut as drawn. */
+    private static String cutAs(FitPiece piece, FitPiece.Variant variant) {
+        return piece.variants().size() == 1 ? "as drawn" : variant.id();
+    }
+
     private static String harmless(String text) {
         return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }

@@ -2,53 +2,90 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
 
-/** A placed copy with its cut line in the panel frame. */
-record LaidPiece(Placed placed, Ring ring) {
+/**
+ * A placed copy with its cut line in the panel frame.
+ *
+ * @param called as people named the piece
+ */
+record LaidPiece(Placed placed, Ring ring, String called) {
     /** Sharper turns are corners; flatter ones are points of a curve. */
     private static final double CORNER_DEG = 12;
-    /** On curves a point is chalked at least this often. */
-    private static final double CURVE_STEP_MM = 90;
+    /** Chalked from point to point by a straight line, a curve may be missed by this much: half a chalk line. */
+    private static final double CURVE_OFF_MM = 1.5;
 
     static List<LaidPiece> on(FitProblem problem, List<Placed> placements, String panel) {
+        return on(problem, placements, panel, id -> id.replace('-', ' '));
+    }
+
+    /** @param names of pieces by their ids */
+    static List<LaidPiece> on(FitProblem problem, List<Placed> placements, String panel, UnaryOperator<String> names) {
         return placements.stream()
                 .filter(p -> p.panel().equals(panel))
                 .map(p -> new LaidPiece(
                         p,
                         p.at().toPanel(problem.piece(p.piece())
                                 .variant(p.variant())
-                                .outline())))
+                                .outline()),
+                        names.apply(p.piece())))
                 .toList();
     }
 
     String name() {
-        String name = placed.piece().replace('-', ' ');
-        return placed.at().mirrored() ? name + ", mirrored" : name;
+        return placed.at().mirrored() ? called + ", mirrored" : called;
     }
 
     String label() {
         return name() + " no. " + (placed.copy() + 1);
     }
 
-    /** Corners, and points along curves, in the order of the cut line. */
+    /** Corners, and along curves as many points as a straight line from one to the next needs, in the order of the cut line. */
     List<Point> chalkPoints() {
-        List<Point> points = new ArrayList<>();
-        double since = CURVE_STEP_MM;
+        List<Integer> corners = new ArrayList<>();
         for (int i = 0; i < ring.size(); i++) {
             Point in = ring.at(i).minus(ring.at(i - 1));
             Point out = ring.at(i + 1).minus(ring.at(i));
-            since += in.lengthMm();
-            double turn =
-                    Math.abs(org.handdown.geometry.Placement.turnBetweenDeg(in.directionDeg(), out.directionDeg()));
-            if (turn > CORNER_DEG || since >= CURVE_STEP_MM && turn > 0.05) {
-                points.add(ring.at(i));
-                since = 0;
+            if (Math.abs(Placement.turnBetweenDeg(in.directionDeg(), out.directionDeg())) > CORNER_DEG) {
+                corners.add(i);
             }
         }
+        if (corners.isEmpty()) {
+            // A round piece: from anywhere, by way of the point opposite.
+            corners.addAll(List.of(0, ring.size() / 2));
+        }
+        List<Point> points = new ArrayList<>();
+        for (int c = 0; c < corners.size(); c++) {
+            int from = corners.get(c);
+            int to = c + 1 < corners.size() ? corners.get(c + 1) : corners.get(0) + ring.size();
+            points.add(ring.at(from));
+            between(from, to, points);
+        }
         return points;
+    }
+
+    /** The point that is farthest from the straight line, and so on to both sides of it. */
+    private void between(int from, int to, List<Point> points) {
+        Point chord = ring.at(to).minus(ring.at(from));
+        double length = Math.max(chord.lengthMm(), 1e-9);
+        int farthest = -1;
+        double most = CURVE_OFF_MM;
+        for (int i = from + 1; i < to; i++) {
+            double off = Math.abs(chord.cross(ring.at(i).minus(ring.at(from)))) / length;
+            if (off > most) {
+                most = off;
+                farthest = i;
+            }
+        }
+        if (farthest > 0) {
+            between(from, farthest, points);
+            points.add(ring.at(farthest));
+            between(farthest, to, points);
+        }
     }
 }

@@ -3,6 +3,7 @@ package org.handdown.formats.sheet;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -13,6 +14,25 @@ import org.handdown.geometry.Point;
 /** One page of a PDF, drawn in mm from the lower left corner; the only place that knows printer's points. */
 final class Page implements AutoCloseable {
     private static final float POINTS_PER_MM = 72f / 25.4f;
+
+    /** Signs of sums that the typeface has no drawing for. */
+    private static final Map<String, String> WORDS = Map.of(
+            "π",
+            "pi",
+            "≤",
+            "at most",
+            "≥",
+            "at least",
+            "≈",
+            "about",
+            "✓",
+            "yes",
+            "°",
+            "deg",
+            "√",
+            "root of",
+            "→",
+            "to");
 
     private final PDPageContentStream content;
     private final Fonts fonts;
@@ -88,7 +108,7 @@ final class Page implements AutoCloseable {
         }
     }
 
-    /** People name things in any script; a sign that the typeface lacks is shown as a question mark instead of failing. */
+    /** People name things in any script; a sign that the typeface lacks is written in words, or as a question mark instead of failing. */
     private static String writable(PDFont font, String text) {
         StringBuilder kept = new StringBuilder();
         text.codePoints().forEach(c -> {
@@ -97,7 +117,7 @@ final class Page implements AutoCloseable {
                 font.encode(sign);
                 kept.append(sign);
             } catch (IOException | IllegalArgumentException e) {
-                kept.append('?');
+                kept.append(WORDS.getOrDefault(sign, "?"));
             }
         });
         return kept.toString();

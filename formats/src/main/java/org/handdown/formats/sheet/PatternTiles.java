@@ -2,6 +2,7 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
@@ -26,6 +27,7 @@ public final class PatternTiles {
     private static final double TEST_SQUARE_MM = 100;
 
     private final Design design;
+    private final Map<String, Kept> kept;
     private final String title;
     private final Paper paper;
     private final List<Standing> standing = new ArrayList<>();
@@ -39,13 +41,28 @@ public final class PatternTiles {
     }
 
     public PatternTiles(String title, Design design, Paper paper) {
+        this(title, design, Map.of(), paper);
+    }
+
+    /**
+     * An edge that lies on an old finish in the lay there is, and so needs no allowance.
+     *
+     * @param copies of the piece that lie so, at least one
+     * @param of all copies that are laid
+     */
+    public record Kept(String edge, int copies, int of) {}
+
+    /** @param kept by piece id: what the lay spares */
+    public PatternTiles(String title, Design design, Map<String, Kept> kept, Paper paper) {
+        this.kept = Map.copyOf(kept);
         this.title = title;
         this.design = design;
         this.paper = paper;
         arrange(4 * tileWidth());
     }
 
-    private PatternTiles(String title, Design design, double rollMm) {
+    private PatternTiles(String title, Design design, Map<String, Kept> kept, double rollMm) {
+        this.kept = Map.copyOf(kept);
         this.title = title;
         this.design = design;
         arrange(rollMm - 2 * PAGE_MARGIN_MM - OVERLAP_MM);
@@ -58,6 +75,11 @@ public final class PatternTiles {
      * @throws RefusedValueException if a piece is wider than the roll, or all of them longer than 5 m
      */
     public static byte[] roll(String title, Design design, double rollMm) {
+        return roll(title, design, Map.of(), rollMm);
+    }
+
+    /** As {@link #roll(String, Design, double)}, without the allowances that the lay spares. */
+    public static byte[] roll(String title, Design design, Map<String, Kept> kept, double rollMm) {
         double widest = design.pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().widthMm())
                 .max()
@@ -70,7 +92,7 @@ public final class PatternTiles {
                             widest, rollMm));
         }
         try {
-            return new PatternTiles(title, design, rollMm).pdf();
+            return new PatternTiles(title, design, kept, rollMm).pdf();
         } catch (IllegalArgumentException e) {
             throw new RefusedValueException("roll", "That is longer than a page may be (5 m): print piece by piece.");
         }
@@ -115,7 +137,70 @@ public final class PatternTiles {
                     }
                 }
             }
+            if (columns * rows > 1) {
+                overview(pdf, columns, rows);
+            }
             return pdf.bytes();
+        }
+    }
+
+    /** All pages small on one, so that they can be laid out before they are stuck together. */
+    private void overview(Pdf pdf, int columns, int rows) {
+        try (Page page = pdf.page()) {
+            double top = paper.heightMm() - PAGE_MARGIN_MM - 12;
+            page.text(PAGE_MARGIN_MM, top + 4, 5, true, "How the pages lie: " + title);
+            double scale = Math.min(
+                    (paper.widthMm() - 2 * PAGE_MARGIN_MM) / (columns * tileWidth()),
+                    (top - 2 * PAGE_MARGIN_MM) / (rows * tileHeight()));
+            Point corner = new Point(PAGE_MARGIN_MM, top - rows * tileHeight() * scale);
+            for (Standing s : standing) {
+                page.line(small(s.piece.cutLine().ring().points(), s, scale, corner), true, Page.Stroke.CUT);
+            }
+            double wide = tileWidth() * scale;
+            double high = tileHeight() * scale;
+            for (int row = 0; row < rows; row++) {
+                for (int column = 0; column < columns; column++) {
+                    if (row == 0 && column == 0 || isUsed(column, row)) {
+                        Point at = corner.plus(new Point(column * wide, row * high));
+                        page.line(Ring.rectangle(at.x(), at.y(), wide, high).points(), true, Page.Stroke.GUIDE);
+                        page.text(at.x() + 1.5, at.y() + 1.5, Math.min(5, high / 4), true, number(column, row));
+                    }
+                }
+            }
+            for (Standing s : standing) {
+                Point at = small(List.of(inside(s.piece)), s, scale, corner).get(0);
+                page.text(at.x() - page.widthMm(2.6, false, s.piece.name()) / 2, at.y(), 2.6, false, s.piece.name());
+            }
+        }
+    }
+
+    private static List<Point> small(List<Point> points, Standing s, double scale, Point corner) {
+        return points.stream().map(p -> s.on(p).times(scale).plus(corner)).toList();
+    }
+
+    private static Point inside(Piece piece) {
+        Ring cut = piece.cutLine().ring();
+        Point inner = Region.of(cut).innerPoint();
+        return inner == null ? cut.at(0) : inner;
+    }
+
+    /** Words stand on the page where they begin, wholly: moved in from its edge, and on no other page. */
+    private final class Words {
+        private final Page page;
+        private final double left = PAGE_MARGIN_MM;
+        private final double right = PAGE_MARGIN_MM + tileWidth();
+        private final double top = PAGE_MARGIN_MM + tileHeight();
+
+        private Words(Page page) {
+            this.page = page;
+        }
+
+        void write(double x, double y, double sizeMm, boolean bold, String text) {
+            if (x < left || x >= right || y < PAGE_MARGIN_MM || y >= top) {
+                return;
+            }
+            double wide = page.widthMm(sizeMm, bold, text);
+            page.text(Math.max(left + 1, Math.min(x, right - wide - 1)), Math.min(y, top - sizeMm), sizeMm, bold, text);
         }
     }
 
@@ -143,7 +228,8 @@ public final class PatternTiles {
             if (column == 0 && row == 0) {
                 testSquare(page, shift);
             }
-            standing.forEach(s -> piece(page, s, shift));
+            Words words = new Words(page);
+            standing.forEach(s -> piece(page, words, s, shift));
             page.text(
                     PAGE_MARGIN_MM + tileWidth() - 14, PAGE_MARGIN_MM + tileHeight() - 8, 7, true, number(column, row));
             page.unclip();
@@ -182,29 +268,29 @@ public final class PatternTiles {
         page.text(shift.x() + 6, shift.y() + 39, 3.5, false, "If not, set the printer's scale to 100 %.");
     }
 
-    private static void piece(Page page, Standing s, Point shift) {
-        Ring cut = s.piece.cutLine().ring();
+    private void piece(Page page, Words words, Standing s, Point shift) {
+        Ring cut = cutLine(s.piece);
         page.line(move(cut.points(), s, shift), true, Page.Stroke.CUT);
         page.line(move(s.piece.stitchLine().flattened().ring().points(), s, shift), true, Page.Stroke.STITCH);
         for (Piece.Notch notch : s.piece.notches()) {
             Point at = s.on(notch.at()).plus(shift);
             page.line(List.of(at.plus(new Point(-3, 0)), at.plus(new Point(3, 0))), false, Page.Stroke.CUT);
-            page.text(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
+            words.write(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
         }
         for (Mark mark : s.piece.marks()) {
             if (mark.isDrawn()) {
                 mark.lines().forEach(line -> page.line(move(line, s, shift), false, Page.Stroke.GUIDE));
                 Point at = s.on(mark.points().get(0)).plus(shift);
-                page.text(at.x() + 2, at.y() + 2, 2.8, false, mark.label());
+                words.write(at.x() + 2, at.y() + 2, 2.8, false, mark.label());
             }
         }
-        allowances(page, s, shift);
+        allowances(page, words, s, shift);
         for (InnerEdge turned : InnerEdge.of(s.piece)) {
             // Folds and overlaps are marks and drawn already.
             if (!turned.of().isEmpty()) {
                 List<Point> line = move(turned.line(), s, shift);
                 page.line(line, false, Page.Stroke.GUIDE);
-                page.text(
+                words.write(
                         line.get(0).x() + 2,
                         line.get(0).y() + 2,
                         2.8,
@@ -212,28 +298,51 @@ public final class PatternTiles {
                         turned.of().replace('-', ' ') + " sewn down here");
             }
         }
-        Point inner = Region.of(cut).innerPoint();
-        Point middle = s.on(inner == null ? cut.at(0) : inner).plus(shift);
+        Point middle = s.on(inside(s.piece)).plus(shift);
         double half = Math.min(60, cut.box().heightMm() / 3);
         page.arrow(middle.plus(new Point(-10, -half)), middle.plus(new Point(-10, half)), Page.Stroke.STITCH);
-        page.text(middle.x() - 4, middle.y() + 2, 5, true, s.piece.name());
+        words.write(middle.x() - 4, middle.y() + 2, 5, true, s.piece.name());
         String copies = s.piece.pair()
                 ? s.piece.quantity() / 2 + " as drawn, " + s.piece.quantity() / 2 + " mirrored"
                 : "cut " + s.piece.quantity();
-        page.text(middle.x() - 4, middle.y() - 4, 3.5, false, copies + " · arrow: grain, pile running up");
-        page.text(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
+        words.write(middle.x() - 4, middle.y() - 4, 3.5, false, copies + " · arrow: grain, pile running up");
+        words.write(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
+    }
+
+    /** As it is laid: an edge that lies on an old finish in every copy has no allowance. */
+    private Ring cutLine(Piece piece) {
+        Kept old = kept.get(piece.id());
+        return old != null && old.copies == old.of
+                ? piece.cutLineKeeping(old.edge).ring()
+                : piece.cutLine().ring();
     }
 
     /** How wide each allowance is, written in it, and the line it is trimmed to where that is another. */
-    private static void allowances(Page page, Standing s, Point shift) {
+    private void allowances(Page page, Words words, Standing s, Point shift) {
         if (s.piece.allowances().values().stream().anyMatch(a -> a.trimMm() != a.mm())) {
             page.line(move(s.piece.trimLine().ring().points(), s, shift), true, Page.Stroke.GUIDE);
         }
         for (Edge edge : s.piece.stitchLine().edges()) {
             Allowance allowance = s.piece.allowance(edge.name());
+            Kept old = kept.get(s.piece.id());
+            if (old != null && old.edge.equals(edge.name())) {
+                Point at = s.on(edge.at(0.4)).plus(shift);
+                String spared = old.copies == old.of
+                        ? "%s on the old finish: nothing to add"
+                        : "%s: " + old.copies + " of " + old.of + " on the old finish, cut there at the dashed line";
+                words.write(
+                        at.x() + 1,
+                        at.y() + (old.copies == old.of ? 1 : 4),
+                        2.4,
+                        true,
+                        Wording.fill(spared, edge.name().replace('-', ' ')));
+                if (old.copies == old.of) {
+                    continue;
+                }
+            }
             if (allowance.mm() > 0) {
                 Point at = s.on(edge.at(0.4)).plus(shift);
-                page.text(
+                words.write(
                         at.x() + 1,
                         at.y() + 1,
                         2.4,

@@ -4,6 +4,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.Objects;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -11,6 +15,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** A PDF being written, with the shipped typefaces embedded. */
 final class Pdf implements AutoCloseable {
+    private static final double DAY_MM = 2.5;
+
     private final PDDocument document = new PDDocument();
     private final Page.Fonts fonts;
     private final Paper paper;
@@ -29,8 +35,16 @@ final class Pdf implements AutoCloseable {
         }
     }
 
+    /** A new page, with the day it was printed in its upper margin: a sheet of last month must not pass for today's. */
     Page page() {
-        return new Page(document, paper, fonts);
+        Page page = new Page(document, paper, fonts);
+        String day = "printed " + day();
+        page.text(paper.widthMm() - 10 - page.widthMm(DAY_MM, false, day), paper.heightMm() - 6, DAY_MM, false, day);
+        return page;
+    }
+
+    private static String day() {
+        return LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH));
     }
 
     byte[] bytes() {

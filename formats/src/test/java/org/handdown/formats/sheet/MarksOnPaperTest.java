@@ -41,7 +41,7 @@ class MarksOnPaperTest {
         return Drafts.all();
     }
 
-    private static Design design(Draft draft) {
+    static Design design(Draft draft) {
         Map<BodyMeasure, Wearer.Taken> taken = new HashMap<>();
         for (BodyMeasure m : BodyMeasure.values()) {
             taken.put(m, new Wearer.Taken(Length.ofMm(BodyTable.proposedMm(m, 1280)), "", Origin.PROPOSED));

@@ -1,6 +1,7 @@
 package org.handdown.server.project;
 
 import java.util.List;
+import java.util.Map;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
@@ -35,11 +36,14 @@ final class LayViews {
 
     private final Project.Lay lay;
     private final @Nullable Design design;
+    private final Map<String, String> panels;
     private final Say say;
     private final boolean stale;
 
-    LayViews(Project.Lay lay, @Nullable Design design, Say say, boolean stale) {
+    /** @param panels names of panels by their ids, as people gave them */
+    LayViews(Project.Lay lay, @Nullable Design design, Map<String, String> panels, Say say, boolean stale) {
         this.lay = lay;
+        this.panels = panels;
         this.design = design;
         this.say = say;
         this.stale = stale;
@@ -87,6 +91,10 @@ final class LayViews {
         return Savings.minutes(role, length, 0);
     }
 
+    private String pieceName(String id) {
+        return design == null ? words(id) : design.find(id).map(Piece::name).orElse(words(id));
+    }
+
     private static String words(String id) {
         return id.replace('-', ' ');
     }
@@ -100,7 +108,7 @@ final class LayViews {
                 .toList();
         return new LayPanelView(
                 panel.id(),
-                words(panel.id()),
+                panels.getOrDefault(panel.id(), words(panel.id())),
                 Say.points(panel.outline().points()),
                 edges,
                 panel.zones().stream().map(this::zone).toList(),
@@ -134,7 +142,7 @@ final class LayViews {
         Placement at = p.at();
         return new PlacedView(
                 p.piece(),
-                words(p.piece()),
+                pieceName(p.piece()),
                 p.copy(),
                 p.variant(),
                 p.panel(),
@@ -173,7 +181,7 @@ final class LayViews {
         FitPiece.Variant first = piece.variants().get(0);
         return new UnplacedView(
                 u.piece(),
-                words(u.piece()),
+                pieceName(u.piece()),
                 u.copy(),
                 say.sentence(u.reason()),
                 first.id(),

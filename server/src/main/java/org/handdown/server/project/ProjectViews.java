@@ -2,6 +2,7 @@ package org.handdown.server.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
@@ -81,7 +82,8 @@ public final class ProjectViews {
 
     /** A lay alone: the best so far of a run. */
     public static ProjectView.LayView lay(Project project, Project.Lay lay) {
-        return new LayViews(lay, new Workroom(project).design().orElse(null), Say.to(project), false).view();
+        Workroom room = new Workroom(project);
+        return new LayViews(lay, room.design().orElse(null), room.panelNames(), Say.to(project), false).view();
     }
 
     private ProjectView view() {
@@ -155,7 +157,7 @@ public final class ProjectViews {
         Project.Lay lay = project.lay();
         boolean stale =
                 stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
-        return lay == null ? null : new LayViews(lay, room.design().orElse(null), say, stale).view();
+        return lay == null ? null : new LayViews(lay, room.design().orElse(null), room.panelNames(), say, stale).view();
     }
 
     /** The lay at work first, then the kept ones. */
@@ -164,11 +166,11 @@ public final class ProjectViews {
         Project.Lay lay = project.lay();
         Design design = room.design().orElse(null);
         if (lay != null) {
-            lays.add(new LayViews(lay, design, say, false).figures("", "", project.pieces()));
+            lays.add(new LayViews(lay, design, Map.of(), say, false).figures("", "", project.pieces()));
         }
         project.kept()
-                .forEach(k -> lays.add(
-                        new LayViews(k.lay(), design, say, false).figures(k.name(), k.at().toString(), k.pieces())));
+                .forEach(k -> lays.add(new LayViews(k.lay(), design, Map.of(), say, false)
+                        .figures(k.name(), k.at().toString(), k.pieces())));
         return lays;
     }
 

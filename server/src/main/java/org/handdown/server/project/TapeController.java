@@ -177,7 +177,7 @@ class TapeController {
             Survey taped = new TapedSurvey(
                     before == null ? Typed.id("tape.name", name.isEmpty() ? panel : name) : before.id(),
                     before != null && name.isEmpty() ? before.name() : name,
-                    before == null ? Layer.SHELL : before.layer(),
+                    before != null ? before.layer() : body.layer() == null ? Layer.SHELL : body.layer(),
                     method,
                     body.finishes(unit),
                     carried);

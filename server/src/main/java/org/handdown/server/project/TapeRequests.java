@@ -23,6 +23,7 @@ import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.TwoPins;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
+import org.handdown.source.Layer;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a panel measured with a tape: raw texts, turned into values here so that a refusal names the field. */
@@ -128,7 +129,8 @@ final class TapeRequests {
             @Nullable Map<String, String> sides,
             @Nullable ReadyShape shape,
             @Nullable Map<String, String> measures,
-            @Nullable DrawnRequest drawn) {
+            @Nullable DrawnRequest drawn,
+            @Nullable Layer layer) {
         OutlineMethod toMethod(LengthUnit unit) {
             Typed typed = new Typed(unit);
             return switch (Typed.require("tape.way", way)) {

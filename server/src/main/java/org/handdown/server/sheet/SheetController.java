@@ -1,6 +1,7 @@
 package org.handdown.server.sheet;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +17,7 @@ import org.handdown.formats.sheet.LaySvg;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.PartLabels;
 import org.handdown.formats.sheet.PatternTiles;
+import org.handdown.lay.DesignLay;
 import org.handdown.lay.Placed;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
@@ -26,13 +28,14 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
+import org.handdown.project.Station;
+import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Source;
 import org.handdown.unpick.PartLabel;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -98,6 +101,7 @@ class SheetController {
                         lay.problem(),
                         lay.layout(),
                         new Workroom(project).design().map(Design::pieces).orElse(List.of()),
+                        new Workroom(project).panelNames(),
                         unit,
                         paper(paper))
                 .pdf();
@@ -116,9 +120,34 @@ class SheetController {
         Design design = design(project);
         Design printed = piece.isEmpty() ? design : Design.of(design.name(), List.of(piece(design, piece)));
         byte[] pdf = roll.isEmpty()
-                ? new PatternTiles(project.name(), printed, paper(paper)).pdf()
-                : PatternTiles.roll(project.name(), printed, rollMm(roll));
+                ? new PatternTiles(project.name(), printed, kept(project, printed), paper(paper)).pdf()
+                : PatternTiles.roll(project.name(), printed, kept(project, printed), rollMm(roll));
         return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    /** What lies on an old finish in the lay there is, by piece; nothing while the lay is of other pieces. */
+    private static Map<String, PatternTiles.Kept> kept(Project project, Design design) {
+        Project.Lay lay = project.lay();
+        Map<String, PatternTiles.Kept> kept = new HashMap<>();
+        boolean stale = new Workroom(project)
+                .stations().stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
+        if (lay == null || stale) {
+            return kept;
+        }
+        for (Piece piece : design.pieces()) {
+            List<Placed> copies = lay.layout().placements().stream()
+                    .filter(p -> p.piece().equals(piece.id()))
+                    .toList();
+            piece.wishes().forEach((edge, wish) -> {
+                int on = (int) copies.stream()
+                        .filter(p -> p.variant().equals(DesignLay.keeping(edge, wish)))
+                        .count();
+                if (on > 0) {
+                    kept.put(piece.id(), new PatternTiles.Kept(edge, on, copies.size()));
+                }
+            });
+        }
+        return kept;
     }
 
     private static Piece piece(Design design, String id) {
@@ -195,24 +224,23 @@ class SheetController {
         Aim aim = project.aim();
         LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
         byte[] pdf = new PartLabels(
-                        source.name(),
-                        PartLabel.of(room.plan().orElseThrow()),
-                        becomes(project.lay()),
-                        unit,
-                        paper(paper))
+                        source.name(), PartLabel.of(room.plan().orElseThrow()), becomes(project), unit, paper(paper))
                 .pdf();
         return file(project, "labels.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
     /** What the lay cuts from each panel, by the part that the panel was. */
-    private static Map<String, List<String>> becomes(Project.@Nullable Lay lay) {
+    private static Map<String, List<String>> becomes(Project project) {
+        Project.Lay lay = project.lay();
+        Map<String, String> names = new Workroom(project).pieceNames();
         return lay == null
                 ? Map.of()
                 : lay.layout().placements().stream()
                         .collect(Collectors.groupingBy(
                                 Placed::panel,
                                 Collectors.mapping(
-                                        p -> p.piece().replace('-', ' '),
+                                        p -> names.getOrDefault(
+                                                p.piece(), p.piece().replace('-', ' ')),
                                         Collectors.collectingAndThen(
                                                 Collectors.toCollection(LinkedHashSet::new), List::copyOf))));
     }

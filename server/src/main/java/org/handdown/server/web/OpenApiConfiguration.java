@@ -28,7 +28,8 @@ class OpenApiConfiguration {
             Map.entry("NecklineView", List.of("band")),
             Map.entry("PanelView", List.of("taped")),
             Map.entry(
-                    "TapeRequest", List.of("points", "checks", "sides", "apart", "shape", "measures", "drawn", "name")),
+                    "TapeRequest",
+                    List.of("points", "checks", "sides", "apart", "shape", "measures", "drawn", "name", "layer")),
             Map.entry("DrawnRequest", List.of("from", "outline", "proof")),
             Map.entry("TapedView", List.of("shape", "drawn")),
             Map.entry("CarriedView", List.of("alike")),
