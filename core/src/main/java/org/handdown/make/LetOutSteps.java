@@ -25,7 +25,10 @@ public final class LetOutSteps {
         StepList list = new StepList(unit, source.cloth());
         TakingApart.wash(list);
         List<String> checks = new ArrayList<>();
-        checks.add("Old creases and stitch lines can be seen to show or not: steam one on a hidden place first.");
+        checks.add(
+                list.isIroned()
+                        ? "Old creases and stitch lines can be seen to show or not: steam one on a hidden place first."
+                        : "Old creases and stitch lines can be seen to show or not: look at one in daylight, worn, after a night on a hanger.");
         letOut.sides()
                 .forEach(s -> checks.add(Wording.fill(
                         "%s: %s wanted, %s found.",

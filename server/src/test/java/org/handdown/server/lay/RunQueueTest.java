@@ -125,6 +125,37 @@ class RunQueueTest extends DemoHouseholdTest {
         assertThat(read(user, bare).body().path("lay").path("placed")).hasSize(15);
     }
 
+    /** What a hand moved while a run was at work stays; what the run found lies beside it. */
+    @Test
+    void aLayMovedByHandMeanwhileIsNotReplaced() {
+        assertThat(call(user, "POST", project + "/lay/runs", "{\"seconds\":5}").status())
+                .isEqualTo(202);
+        await().atMost(Duration.ofSeconds(30))
+                .until(() -> read(user, project + "/lay/runs/latest")
+                        .body()
+                        .path("running")
+                        .asBoolean());
+        await().atMost(Duration.ofSeconds(30))
+                .until(() -> jdbc.queryForObject(
+                                "select count(*) from fit_run where household_id = ? and begun_at is not null",
+                                Integer.class,
+                                user.householdId())
+                        == 1);
+        Reply moved = call(user, "DELETE", project + "/lay/placements/bib/0?version=1", "");
+        assertThat(moved.status()).isEqualTo(200);
+        await().atMost(Duration.ofSeconds(60))
+                .until(() -> !read(user, project + "/lay/runs/latest")
+                        .body()
+                        .path("running")
+                        .asBoolean());
+        JsonNode now = read(user, project).body();
+        assertThat(now.path("lay").path("unplaced")).hasSize(1);
+        assertThat(jdbc.queryForList(
+                        "select message from fit_run where household_id = ?", String.class, user.householdId()))
+                .anyMatch(m -> m.contains("your lay stays"));
+        assertThat(now.path("lays").findValuesAsText("name")).anyMatch(n -> n.startsWith("Found "));
+    }
+
     @Test
     void aFindThatWasBrokenOffSaysThatNotEverythingWasTried() {
         JsonNode taken = call(user, "DELETE", project + "/lay/placements/bib/0?version=1", "")
