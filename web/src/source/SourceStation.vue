@@ -44,14 +44,10 @@ const form = reactive({
   /** measures that nobody took yet: an average one's */
   proposed: [] as string[],
 })
-const read = (t?: Schemas['StretchTest']): Stretch =>
-  t
-    ? {
-        gauge: `${t.gaugeMm} mm`,
-        stretched: `${t.stretchedMm} mm`,
-        released: t.releasedMm == null ? '' : `${t.releasedMm} mm`,
-      }
-    : { gauge: '', stretched: '', released: '' }
+const read = (way: 'across' | 'along'): Stretch => {
+  const of = (reading: string) => project.source?.stretchTexts[`${way}.${reading}`] ?? ''
+  return { gauge: of('gauge'), stretched: of('stretched'), released: of('released') }
+}
 function reset() {
   const s = project.source
   form.kind = s?.kind ?? 'TROUSERS'
@@ -79,8 +75,8 @@ function reset() {
     neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
     prettyInside: s?.cloth.sheet.prettyInside ?? false,
   }
-  form.across = read(s?.cloth.sheet.across)
-  form.along = read(s?.cloth.sheet.along)
+  form.across = read('across')
+  form.along = read('along')
   form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : form.measures
   form.proposed = s ? [...s.proposed] : form.proposed
 }
@@ -96,8 +92,21 @@ function propose() {
   form.measures = Object.fromEntries(average.map((m) => [m.id, m.text]))
   form.proposed = average.map((m) => m.id)
 }
+/** What such a garment is mostly made of, until somebody says of this one what it is. */
+const usual: Partial<Record<typeof form.kind, Cloth['weave']>> = {
+  T_SHIRT: 'KNIT',
+  JUMPER: 'KNIT',
+  SWEATSHIRT: 'KNIT',
+  SCARF: 'KNIT',
+  BLANKET: 'BLANKET',
+  SHIRT: 'PLAIN',
+  CURTAIN: 'PLAIN',
+  DRESS: 'PLAIN',
+}
+const isWeaveSaid = ref(false)
 function otherKind() {
   propose()
+  if (!project.source && !isWeaveSaid.value) form.weave = usual[form.kind] ?? 'TWILL'
   void saveIfSettled()
 }
 watch(
@@ -300,7 +309,12 @@ const tabs = computed(() => [
             @change="saveIfSettled"
           />
           <div class="grid grid-cols-2 gap-3">
-            <ChoiceField v-model="form.weave" label="Weave" :choices="[...weaves]" @change="saveIfSettled" />
+            <ChoiceField
+              v-model="form.weave"
+              label="Weave"
+              :choices="[...weaves]"
+              @change="((isWeaveSaid = true), saveIfSettled())"
+            />
             <label class="text-sm text-muted"
               >Colour
               <input v-model="form.cloth.colour" type="color" class="field !p-0" @change="saveIfSettled" />
@@ -344,7 +358,13 @@ const tabs = computed(() => [
                 problem?.field?.startsWith('stretch.') ? `stretch.${r.id}` : `source.cloth.${w.id}.${r.id}`
               "
               :problem="problem"
-              :hint="r.id === 'gauge' && !form[w.id].gauge ? '100 mm shows it best' : undefined"
+              :hint="
+                r.id === 'gauge' && !form[w.id].gauge
+                  ? isInches
+                    ? '4 in shows it best'
+                    : '10 cm shows it best'
+                  : undefined
+              "
               @settle="
                 (t) => {
                   form[w.id][r.id] = t
@@ -353,6 +373,17 @@ const tabs = computed(() => [
               "
             />
           </section>
+          <template v-if="!project.source">
+            <p v-if="told.length" class="text-madder" role="alert">Still missing: {{ told.join(', ') }}.</p>
+            <button
+              type="button"
+              class="act act-main mt-2 justify-self-start"
+              :disabled="busy"
+              @click="settleAll"
+            >
+              Settle the source
+            </button>
+          </template>
           <ul v-if="project.source?.consequences.length" class="border-t border-line pt-2">
             <li v-for="c in project.source.consequences" :key="c" class="py-0.5 text-[15px]">{{ c }}</li>
           </ul>

@@ -63,7 +63,7 @@ final class TShirtDraft {
                         Dimension.share("sleeve", "Sleeve, share of the arm", isTunic ? 0.95 : 0.28, 0.1, 1.1),
                         Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
                                 .ofTheCloth()
-                                .hint("measured over at least 10 cm"),
+                                .hint("measured over at least 100 mm"),
                         Dimension.share("bandStretch", "Stretch of the neckband", 0.5, 0.1, 2)
                                 .ofTheCloth(),
                         Dimension.share("band", "Neckband, share of the neckline", 0.85, 0.6, 1),

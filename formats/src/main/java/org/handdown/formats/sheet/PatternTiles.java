@@ -8,6 +8,8 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
@@ -28,6 +30,7 @@ public final class PatternTiles {
 
     private final Design design;
     private final Map<String, Kept> kept;
+    private final LengthUnit unit;
     private final String title;
     private final Paper paper;
     private final List<Standing> standing = new ArrayList<>();
@@ -41,7 +44,7 @@ public final class PatternTiles {
     }
 
     public PatternTiles(String title, Design design, Paper paper) {
-        this(title, design, Map.of(), paper);
+        this(title, design, Map.of(), LengthUnit.MM, paper);
     }
 
     /**
@@ -52,17 +55,22 @@ public final class PatternTiles {
      */
     public record Kept(String edge, int copies, int of) {}
 
-    /** @param kept by piece id: what the lay spares */
-    public PatternTiles(String title, Design design, Map<String, Kept> kept, Paper paper) {
+    /**
+     * @param kept by piece id: what the lay spares
+     * @param unit that lengths are written in
+     */
+    public PatternTiles(String title, Design design, Map<String, Kept> kept, LengthUnit unit, Paper paper) {
         this.kept = Map.copyOf(kept);
+        this.unit = unit;
         this.title = title;
         this.design = design;
         this.paper = paper;
         arrange(4 * tileWidth());
     }
 
-    private PatternTiles(String title, Design design, Map<String, Kept> kept, double rollMm) {
+    private PatternTiles(String title, Design design, Map<String, Kept> kept, LengthUnit unit, double rollMm) {
         this.kept = Map.copyOf(kept);
+        this.unit = unit;
         this.title = title;
         this.design = design;
         arrange(rollMm - 2 * PAGE_MARGIN_MM - OVERLAP_MM);
@@ -75,11 +83,11 @@ public final class PatternTiles {
      * @throws RefusedValueException if a piece is wider than the roll, or all of them longer than 5 m
      */
     public static byte[] roll(String title, Design design, double rollMm) {
-        return roll(title, design, Map.of(), rollMm);
+        return roll(title, design, Map.of(), LengthUnit.MM, rollMm);
     }
 
     /** As {@link #roll(String, Design, double)}, without the allowances that the lay spares. */
-    public static byte[] roll(String title, Design design, Map<String, Kept> kept, double rollMm) {
+    public static byte[] roll(String title, Design design, Map<String, Kept> kept, LengthUnit unit, double rollMm) {
         double widest = design.pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().widthMm())
                 .max()
@@ -92,7 +100,7 @@ public final class PatternTiles {
                             widest, rollMm));
         }
         try {
-            return new PatternTiles(title, design, kept, rollMm).pdf();
+            return new PatternTiles(title, design, kept, unit, rollMm).pdf();
         } catch (IllegalArgumentException e) {
             throw new RefusedValueException("roll", "That is longer than a page may be (5 m): print piece by piece.");
         }
@@ -195,7 +203,9 @@ public final class PatternTiles {
             this.page = page;
         }
 
-        void write(double x, double y, double sizeMm, boolean bold, String text) {
+        /** @param words with lengths in mm */
+        void write(double x, double y, double sizeMm, boolean bold, String words) {
+            String text = LengthText.inSentence(words, unit);
             if (x < left || x >= right || y < PAGE_MARGIN_MM || y >= top) {
                 return;
             }

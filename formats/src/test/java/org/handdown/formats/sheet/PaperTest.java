@@ -115,11 +115,23 @@ class PaperTest {
     void whatTheLaySparesIsNotDrawn() throws IOException {
         Design one = Design.of("x", List.of(TEE.piece("sleeve")));
         String drawn = text(PatternTiles.roll("x", one, 1990));
-        String all = text(PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 2, 2)), 1990));
-        String some = text(PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 1, 2)), 1990));
+        String all = text(
+                PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 2, 2)), LengthUnit.MM, 1990));
+        String some = text(
+                PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 1, 2)), LengthUnit.MM, 1990));
         assertThat(drawn).containsPattern("hem \\d+ mm").doesNotContain("old finish");
         assertThat(all).contains("hem on the old finish: nothing to add").doesNotContainPattern("hem \\d+ mm");
         assertThat(some).contains("hem: 1 of 2 on the old finish").containsPattern("hem \\d+ mm");
+    }
+
+    /** Allowances are written in the household's unit; the test square in both. */
+    @Test
+    void lengthsOnPaperAreInTheHouseholdsUnit() throws IOException {
+        String inches = text(PatternTiles.roll("x", TEE, Map.of(), LengthUnit.INCH, 1990));
+        assertThat(inches)
+                .containsPattern("hem \\d*\\s?\\d*/?\\d* ?in")
+                .contains("100 mm (3 15/16 in)")
+                .doesNotContainPattern("(hem|shoulder|head)[a-z ]* \\d+ mm");
     }
 
     /** Names as people gave them, not as the program files them; what nowhere lies on a finish is not hemmed anew. */

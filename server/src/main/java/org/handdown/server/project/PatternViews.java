@@ -137,7 +137,9 @@ final class PatternViews {
                 d.id(),
                 d.words(),
                 d.kind(),
-                order.told().containsKey(d.id()) ? "as the cloth was tested, what springs back of it" : d.hint(),
+                order.told().containsKey(d.id())
+                        ? "as the cloth was tested, what springs back of it"
+                        : say.sentence(d.hint()),
                 text(d, chosen == null ? usual : chosen),
                 text(d, usual),
                 chosen != null,

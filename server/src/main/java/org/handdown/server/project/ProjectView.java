@@ -112,6 +112,7 @@ public record ProjectView(
             String care,
             String cost,
             Cloth cloth,
+            Map<String, String> stretchTexts,
             List<String> consequences,
             List<NamedLength> measures,
             List<String> proposed,

@@ -222,7 +222,10 @@ public final class ProjectViews {
                     "");
         }
         double mm = taken.length().mm();
-        String text = taken.origin() == Origin.TAPE && !taken.typed().isEmpty() ? taken.typed() : say.field(mm);
+        // What nobody took is no more exact than a tape; it changes only by being taken, or confirmed as it is shown.
+        String text = taken.origin() == Origin.PROPOSED
+                ? say.length(mm)
+                : taken.origin() == Origin.TAPE && !taken.typed().isEmpty() ? taken.typed() : say.field(mm);
         var again = taken.again();
         var on = taken.on();
         return new MeasureView(

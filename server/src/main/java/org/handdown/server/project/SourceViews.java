@@ -3,12 +3,15 @@ package org.handdown.server.project;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.StretchTest;
 import org.handdown.geometry.Outline;
 import org.handdown.lay.StripUse;
 import org.handdown.measure.Wording;
@@ -81,7 +84,10 @@ final class SourceViews {
                 source.care(),
                 source.cost(),
                 source.cloth(),
-                source.cloth().sheet().consequences(),
+                stretchTexts(source.cloth().sheet()),
+                source.cloth().sheet().consequences().stream()
+                        .map(say::sentence)
+                        .toList(),
                 source.kind().measures().stream()
                         .map(s -> measure(s, source.measures().mm(s.id()), say))
                         .toList(),
@@ -110,7 +116,27 @@ final class SourceViews {
 
     private Optional<ProjectView.ProspectView> prospect() {
         return room.prospect(LocalDate.now(ZoneId.systemDefault()))
-                .map(p -> new ProjectView.ProspectView(p.advice(), p.advice().words(), p.sentences()));
+                .map(p -> new ProjectView.ProspectView(
+                        p.advice(),
+                        p.advice().words(),
+                        p.sentences().stream().map(say::sentence).toList()));
+    }
+
+    /** Readings of the stretch tests for their fields: {@code across.gauge}, {@code along.released} and so on, in the household's unit. */
+    private Map<String, String> stretchTexts(ClothSheet sheet) {
+        Map<String, String> texts = new HashMap<>();
+        put(texts, "across", sheet.across());
+        put(texts, "along", sheet.along());
+        return texts;
+    }
+
+    private void put(Map<String, String> texts, String way, @Nullable StretchTest test) {
+        if (test != null) {
+            Double released = test.releasedMm();
+            texts.put(way + ".gauge", say.field(test.gaugeMm()));
+            texts.put(way + ".stretched", say.field(test.stretchedMm()));
+            texts.put(way + ".released", released == null ? "" : say.field(released));
+        }
     }
 
     static NamedLength measure(MeasureSpec spec, double value, Say say) {

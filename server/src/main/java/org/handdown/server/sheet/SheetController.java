@@ -94,8 +94,7 @@ class SheetController {
             @RequestParam(name = "paper", defaultValue = "a4") String paper) {
         Project project = project(user, id);
         Project.Lay lay = lay(project);
-        Aim aim = project.aim();
-        LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
+        LengthUnit unit = unit(project);
         byte[] pdf = new ChalkSheet(
                         project.name(),
                         lay.problem(),
@@ -120,9 +119,14 @@ class SheetController {
         Design design = design(project);
         Design printed = piece.isEmpty() ? design : Design.of(design.name(), List.of(piece(design, piece)));
         byte[] pdf = roll.isEmpty()
-                ? new PatternTiles(project.name(), printed, kept(project, printed), paper(paper)).pdf()
-                : PatternTiles.roll(project.name(), printed, kept(project, printed), rollMm(roll));
+                ? new PatternTiles(project.name(), printed, kept(project, printed), unit(project), paper(paper)).pdf()
+                : PatternTiles.roll(project.name(), printed, kept(project, printed), unit(project), rollMm(roll));
         return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    private static LengthUnit unit(Project project) {
+        Aim aim = project.aim();
+        return aim == null ? LengthUnit.CM : aim.unit();
     }
 
     /** What lies on an old finish in the lay there is, by piece; nothing while the lay is of other pieces. */
@@ -202,8 +206,7 @@ class SheetController {
             throw new NotThereException("There is no such draft.");
         }
         Project.Order order = pattern.orders().get(draft);
-        Aim aim = project.aim();
-        LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
+        LengthUnit unit = unit(project);
         byte[] pdf =
                 new DraftPage(Drafts.require(order.draft()), order.from(), order.choices(), unit, paper(paper)).pdf();
         return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);
@@ -221,8 +224,7 @@ class SheetController {
         if (source == null) {
             throw new NotThereException("Say first what the source is; then its parts can be labelled.");
         }
-        Aim aim = project.aim();
-        LengthUnit unit = aim == null ? LengthUnit.CM : aim.unit();
+        LengthUnit unit = unit(project);
         byte[] pdf = new PartLabels(
                         source.name(), PartLabel.of(room.plan().orElseThrow()), becomes(project), unit, paper(paper))
                 .pdf();
