@@ -193,7 +193,13 @@ const removeFlaw = (i: number) =>
           :disabled="busy"
           @click="redo"
         >
-          Draw the {{ project.takeApart.flat.length }} flat parts from the source’s measures
+          Draw
+          {{
+            project.takeApart.flat.length === 1
+              ? 'the flat part'
+              : `the ${project.takeApart.flat.length} flat parts`
+          }}
+          from the source’s measures
         </button>
         <button
           v-if="project.source && project.aim.cutOut && !isNew"

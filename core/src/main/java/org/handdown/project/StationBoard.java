@@ -130,7 +130,9 @@ final class StationBoard {
                 : settled(
                         Station.TAKE_APART,
                         plan.minutes() == 0
-                                ? Wording.fill("%d of %d parts lie flat, nothing to open", flat, all)
+                                ? all == 1
+                                        ? "it lies flat, nothing to open"
+                                        : Wording.fill("%d of %d parts lie flat, nothing to open", flat, all)
                                 : Wording.fill("%d of %d parts lie flat, about %.0f min", flat, all, plan.minutes()));
     }
 
