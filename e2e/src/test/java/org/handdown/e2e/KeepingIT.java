@@ -196,7 +196,7 @@ class KeepingIT extends Seated {
         table.button("Settle the aim").click();
         assertThat(table.thread("Aim")).containsText("Cushion for the bench");
         table.goTo("Panels");
-        table.button("Draw the 1 flat parts from the source’s measures").click();
+        table.button("Draw the flat part from the source’s measures").click();
         assertThat(table.thread("Panels")).containsText("1 panel");
         table.goTo("Pieces");
         table.field("Call it").fill("cushion back");
