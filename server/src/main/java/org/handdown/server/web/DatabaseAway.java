@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** A database that is away for a while: 503 and when to ask again, also where the session itself could not be read. */
@@ -40,12 +42,24 @@ class DatabaseAway extends OncePerRequestFilter {
                     || cause instanceof DataAccessResourceFailureException
                     || cause instanceof TransientDataAccessException
                     || cause instanceof SQLTransientConnectionException
-                    || cause instanceof SQLNonTransientConnectionException) {
+                    || cause instanceof SQLNonTransientConnectionException
+                    || cause instanceof SQLException sql && isCutOff(sql.getSQLState())) {
                 return true;
+            }
+            // A rollback over a connection that is gone hides why it was rolled back.
+            if (cause instanceof TransactionSystemException hidden && hidden.getApplicationException() != null) {
+                if (is(hidden.getApplicationException())) {
+                    return true;
+                }
             }
             cause = cause.getCause();
         }
         return false;
+    }
+
+    /** SQLSTATE of a connection that broke (class 08), or that the server ended or refuses while it starts or stops (57P01 to 57P03). */
+    private static boolean isCutOff(@Nullable String state) {
+        return state != null && (state.startsWith("08") || state.startsWith("57P"));
     }
 
     @Override

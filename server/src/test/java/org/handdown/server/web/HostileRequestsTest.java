@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.sql.SQLException;
 import java.util.Random;
 import org.handdown.server.DemoHouseholdTest;
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,7 @@ import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.mock.web.MockFilterChain;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.transaction.TransactionSystemException;
 
 /** Requests that mean harm, or come from a program that is broken: each is answered with what is wrong, and ends nothing. */
 class HostileRequestsTest extends DemoHouseholdTest {
@@ -148,5 +150,37 @@ class HostileRequestsTest extends DemoHouseholdTest {
         assertThat(response.getStatus()).isEqualTo(503);
         assertThat(response.getHeader("Retry-After")).isEqualTo("5");
         assertThat(response.getContentAsString()).contains("goes on by itself");
+    }
+
+    /** The server that ends its connections in the middle of the work: told as away, never as a fault, and well again at once. */
+    @Test
+    void connectionsThatAreEndedAreAwayAndComeBack() {
+        for (int time = 0; time < 5; time++) {
+            assertThat(read(user, project).status()).isEqualTo(200);
+            endConnections();
+            assertThat(read(user, project).status()).isIn(200, 503);
+            endConnections();
+            long version = 1 + time;
+            Reply written = call(user, "PUT", project + "/name?version=" + version, "{\"name\":\"x\"}");
+            assertThat(written.status()).isNotEqualTo(500);
+            assertThat(read(user, "/api/projects").status()).isIn(200, 503);
+        }
+        assertThat(DatabaseAway.is(new IllegalStateException(new SQLException("ended", "57P01"))))
+                .isTrue();
+        TransactionSystemException hidden = new TransactionSystemException("JDBC rollback failed");
+        hidden.initApplicationException(new IllegalStateException(new SQLException("broken", "08006")));
+        assertThat(DatabaseAway.is(hidden)).isTrue();
+        assertThat(DatabaseAway.is(new IllegalStateException(new SQLException("twice", "23505"))))
+                .isFalse();
+    }
+
+    private void endConnections() {
+        try {
+            jdbc.queryForList(
+                    "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()");
+        } catch (org.springframework.dao.DataAccessException e) {
+            // The one that asks may itself have been ended the time before.
+            jdbc.queryForList("select 1");
+        }
     }
 }
