@@ -16,6 +16,8 @@ import java.util.regex.Pattern;
 public final class LengthText {
     private static final Pattern LENGTH_MM = Pattern.compile("(\\d+(?:\\.\\d+)?) mm\\b");
     private static final double LEAST_CONVERTED_MM = 2;
+    /** Share of a step that is a slip of reckoning, not cloth. */
+    private static final double FINEST = 1e-6;
 
     private static final String NUMBER =
             "(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?|[.,]\\d+))";
@@ -82,6 +84,26 @@ public final class LengthText {
             case CM -> decimal(length.in(LengthUnit.CM), 1) + " cm";
             case M -> decimal(length.in(LengthUnit.M), 3) + " m";
             case MM -> decimal(length.mm(), 0) + " mm";
+        };
+    }
+
+    /** As {@link #format}, never shorter than it is: what must be there, or is cut, at the next mark of the tape. */
+    public static String outward(Length length, LengthUnit unit) {
+        double step = stepMm(unit);
+        return format(Length.ofMm(Math.ceil(length.mm() / step - FINEST) * step), unit);
+    }
+
+    /** As {@link #format}, never longer than it is: what is at hand, at the mark of the tape before it. */
+    public static String inward(Length length, LengthUnit unit) {
+        double step = stepMm(unit);
+        return format(Length.ofMm(Math.floor(length.mm() / step + FINEST) * step), unit);
+    }
+
+    /** What {@link #format} tells apart in a unit, mm. */
+    private static double stepMm(LengthUnit unit) {
+        return switch (unit) {
+            case INCH, FOOT, YARD -> LengthUnit.INCH.mm() / 16;
+            case MM, CM, M -> 1;
         };
     }
 

@@ -71,4 +71,18 @@ class LengthTextProperties {
     Arbitrary<String> bare() {
         return Arbitraries.of("57", "0", "5/8", "5 1/2", "5½", "13,5", ".5", "57 cm", "2' 6\"");
     }
+
+    /** What is cut is never told shorter than it is, what is at hand never longer; both within one mark of the tape. */
+    @Property(tries = 2000)
+    void lengthsAreRoundedToTheSideThatDoesNoHarm(@ForAll("worked") double mm, @ForAll("units") LengthUnit unit) {
+        double mark = unit == LengthUnit.INCH ? LengthUnit.INCH.mm() / 16 : 1;
+        double out = LengthText.parse("f", LengthText.outward(Length.ofMm(mm), unit), unit)
+                .mm();
+        double in = LengthText.parse("f", LengthText.inward(Length.ofMm(mm), unit), unit)
+                .mm();
+        assertThat(out).isBetween(mm - 1e-5, mm + mark + 1e-5);
+        assertThat(in).isBetween(mm - mark - 1e-5, mm + 1e-5);
+        double whole = Math.rint(mm / mark) * mark;
+        assertThat(LengthText.outward(Length.ofMm(whole), unit)).isEqualTo(LengthText.inward(Length.ofMm(whole), unit));
+    }
 }

@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.TakeIn.Kind;
@@ -123,7 +124,7 @@ class TakeInTest {
         assertThat(ring).isGreaterThan(260);
         assertThat(change.notes())
                 .anySatisfy(n -> assertThat(n)
-                        .contains("ratio %.2f".formatted(ring / rib))
+                        .contains(Wording.fill("ratio %.2f", ring / rib))
                         .contains("Ease it in"));
         Anatomy sweatshirt = Demo.average(SourceKind.SWEATSHIRT, Map.of()).anatomy();
         assertThat(only(sweatshirt, Kind.TUCK, "sleeve-left", true, new Pinch(0, 40))

@@ -41,8 +41,8 @@ public final class CutList {
                         harmless(p.panel()),
                         harmless(cutAs(problem.piece(p.piece()), variant)),
                         p.at().mirrored() ? "yes" : "no",
-                        number(box.widthMm()),
-                        number(box.heightMm()),
+                        outward(box.widthMm()),
+                        outward(box.heightMm()),
                         number(variant.outline().areaMm2() / 100),
                         "");
             }
@@ -64,16 +64,21 @@ public final class CutList {
         return text.toString();
     }
 
+    /** What is cut is never told shorter than it is. */
+    private static String outward(double mm) {
+        return number(Math.ceil(mm * 10 - 1e-6) / 10);
+    }
+
     private static String number(double value) {
         return Wording.fill("%.1f", value);
     }
 
-    /** A table program must not take a name for a formula. */
     /** A piece that nowhere lies on a finished edge has no hem that could be made anew: it is cut as drawn. */
     private static String cutAs(FitPiece piece, FitPiece.Variant variant) {
         return piece.variants().size() == 1 ? "as drawn" : variant.id();
     }
 
+    /** A table program must not take a name for a formula. */
     private static String harmless(String text) {
         return !text.isEmpty() && "=+-@".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
     }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -96,6 +97,11 @@ class HelpWork {
         return "";
     }
 
+    /** Cloth to buy: so much more that it is enough in whole sixteenths of an inch too. */
+    private static double enough(double mm) {
+        return Math.ceil(mm + LengthUnit.INCH.mm() / 32);
+    }
+
     private static Dimension dimension(Project project, int order, String id) {
         Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(project.pieces());
         return Drafts.require(pattern.orders().get(order).draft()).dimensions().stream()
@@ -145,7 +151,7 @@ class HelpWork {
                         "WITH_NAP",
                         Wording.fill(
                                 "All one way: %.0f mm of cloth %.0f mm wide.",
-                                Math.ceil(needed.withNap().lengthMm()), width),
+                                enough(needed.withNap().lengthMm()), width),
                         "For pile, nap and one-way prints.",
                         needed.withNap().problem(),
                         needed.withNap().layout()))
@@ -153,7 +159,7 @@ class HelpWork {
                         "WITHOUT_NAP",
                         Wording.fill(
                                 "Both ways: %.0f mm of cloth %.0f mm wide.",
-                                Math.ceil(needed.withoutNap().lengthMm()), width),
+                                enough(needed.withoutNap().lengthMm()), width),
                         saved,
                         needed.withoutNap().problem(),
                         needed.withoutNap().layout()));

@@ -198,11 +198,11 @@ final class LayViews {
                 Say.points(left.outline().points()),
                 size,
                 left.edges().stream()
-                        .map(e -> e.kind().word() + " " + say.length(e.lengthMm()))
+                        .map(e -> e.kind().word() + " " + say.inward(e.lengthMm()))
                         .toList(),
                 left.zones().stream().map(FlawZone::named).distinct().toList(),
-                straight == 0 ? "" : say.length(straight),
-                bias == 0 ? "" : say.length(bias));
+                straight == 0 ? "" : say.inward(straight),
+                bias == 0 ? "" : say.inward(bias));
     }
 
     /** What is told of this lay beside others. */

@@ -72,10 +72,10 @@ final class LetOutViews {
                 level.id(),
                 level.name(),
                 level.girthMm() == 0 ? "" : say.length(level.girthMm()),
-                say.length(level.mostMm()),
+                say.inward(level.mostMm()),
                 wanted == 0 ? "" : say.field(wanted),
                 level.releases().stream()
-                        .map(r -> Wording.fill("%s: %s", r.name(), say.length(r.mostMm())))
+                        .map(r -> Wording.fill("%s: %s", r.name(), say.inward(r.mostMm())))
                         .toList());
     }
 
@@ -105,7 +105,7 @@ final class LetOutViews {
                         .map(g -> new GivenView(
                                 g.release().name(),
                                 say.length(g.mm()),
-                                say.length(g.release().mostMm()),
+                                say.inward(g.release().mostMm()),
                                 say.length(g.perEachMm()),
                                 g.release().shows()))
                         .toList(),

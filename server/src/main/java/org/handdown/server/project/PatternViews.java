@@ -41,8 +41,8 @@ final class PatternViews {
                                 n.cloth().words(),
                                 n.pieces(),
                                 Say.area(n.areaMm2()),
-                                say.length(n.longestMm()),
-                                say.length(n.widestMm()),
+                                say.outward(n.longestMm()),
+                                say.outward(n.widestMm()),
                                 byTheMetre(n)))
                         .toList(),
                 project.pieces() instanceof Project.Pattern pattern
@@ -60,7 +60,7 @@ final class PatternViews {
                 ? ""
                 : Wording.fill(
                         "about %s of cloth %s wide",
-                        say.length(need.lengthMm()), say.length(Design.Need.USUAL_WIDTH_MM));
+                        say.outward(need.lengthMm()), say.length(Design.Need.USUAL_WIDTH_MM));
     }
 
     private PatternView.WalkView walk(DesignSeam.Walk walk, Design design) {
@@ -193,7 +193,7 @@ final class PatternViews {
                         .toList(),
                 InnerEdge.of(piece).stream().map(this::inner).toList(),
                 piece.covered().stream().map(r -> Say.points(r.points())).toList(),
-                say.size(cut.box().widthMm(), cut.box().heightMm()),
+                say.cutSize(cut.box().widthMm(), cut.box().heightMm()),
                 own(piece).isPresent(),
                 piece.wishes().entrySet().stream()
                         .map(w -> new PatternView.WishView(

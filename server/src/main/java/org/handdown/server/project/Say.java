@@ -20,6 +20,16 @@ public record Say(LengthUnit unit) {
         return LengthText.format(Length.ofMm(mm), unit);
     }
 
+    /** What is cut or needed: never shorter than it is. */
+    public String outward(double mm) {
+        return LengthText.outward(Length.ofMm(mm), unit);
+    }
+
+    /** What is at hand: never longer than it is. */
+    public String inward(double mm) {
+        return LengthText.inward(Length.ofMm(mm), unit);
+    }
+
     /** For a field: reads back as it is, bit for bit. */
     public String field(double mm) {
         return LengthText.field(Length.ofMm(mm), unit);
@@ -47,8 +57,14 @@ public record Say(LengthUnit unit) {
         return mm2 < 10_000 ? Wording.fill("%.0f cm²", mm2 / 100) : Wording.fill("%.1f dm²", mm2 / 10_000);
     }
 
+    /** Of a rectangle of cloth that is at hand. */
     public String size(double widthMm, double heightMm) {
-        return length(widthMm) + " × " + length(heightMm);
+        return inward(widthMm) + " × " + inward(heightMm);
+    }
+
+    /** Of a piece that is cut. */
+    public String cutSize(double widthMm, double heightMm) {
+        return outward(widthMm) + " × " + outward(heightMm);
     }
 
     /** To a hundredth of a millimetre: finer than any screen. */

@@ -144,7 +144,7 @@ class CopyController {
         Piece piece = body.piece(copying);
         Box cut = piece.cutLine().ring().box();
         return new CopyView(
-                say.size(cut.widthMm(), cut.heightMm()),
+                say.cutSize(cut.widthMm(), cut.heightMm()),
                 copying.widthFactor() == 1
                         ? "as wide as the garment"
                         : Wording.fill(
