@@ -292,13 +292,19 @@ public final class TakeIn {
 
     /** Is it where a part ends and can be turned up: a hem, or the end of a sleeve or body that only a lining is sewn to? */
     public static boolean isEnd(Anatomy anatomy, Join join) {
-        return join.finishedEdge()
-                || join.runs().size() == 2
-                        && join.runs().stream().allMatch(r -> r.edge().equals("hem"))
-                        && join.runs().stream()
-                                        .filter(r -> anatomy.part(r.part()).layer() == Layer.SHELL)
-                                        .count()
-                                == 1;
+        if (join.finishedEdge()) {
+            return true;
+        }
+        List<Join.Run> shell = join.runs().stream()
+                .filter(r -> anatomy.part(r.part()).layer() == Layer.SHELL)
+                .toList();
+        boolean toLining = join.runs().size() == 2
+                && shell.size() == 1
+                && join.runs().stream().allMatch(r -> r.edge().equals("hem"));
+        // Where the shell has a hem of its own, that is what is turned up.
+        return toLining
+                && anatomy.joins().stream()
+                        .noneMatch(j -> j.finishedEdge() && j.runs().contains(shell.get(0)));
     }
 
     /** What lies where a seam begins and where it ends, as its edge is drawn: the names of the edges there. */

@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
+import org.handdown.source.Join;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.TakeIn.Kind;
 import org.handdown.unpick.TakeIn.Pinch;
@@ -55,6 +56,10 @@ class TakeInTest {
         assertThat(new NewLines(COAT).of(coat))
                 .extracting(NewLines.Line::part)
                 .containsExactlyInAnyOrder("sleeve-left", "sleeve-right");
+        // The coat's body has a hem of its own: that is its end, not the seam that holds the lining to it.
+        assertThat(COAT.joins().stream().filter(j -> TakeIn.isEnd(COAT, j)))
+                .extracting(Join::id)
+                .containsExactlyInAnyOrder("hem", "sleeve-lining-left", "sleeve-lining-right");
         Anatomy shirt = Demo.average(SourceKind.SHIRT, Map.of()).anatomy();
         assertThatThrownBy(() -> only(shirt, Kind.TURN_UP, "cuff-left", true, new Pinch(0, 25)))
                 .hasMessageContaining("no end that could be turned up");
