@@ -170,7 +170,7 @@ const removeFlaw = (i: number) =>
         @pick="(id) => (picked = id)"
         @tap="tap"
       >
-        <div class="absolute bottom-3 left-11 flex gap-1">
+        <div class="absolute bottom-16 left-11 flex gap-1 sm:bottom-3">
           <button class="act" :aria-pressed="showAll" @click="showAll = !showAll">
             {{ showAll ? 'This panel' : 'All panels' }}
           </button>
