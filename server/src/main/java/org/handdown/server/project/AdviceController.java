@@ -66,7 +66,7 @@ class AdviceController {
                         k.words(),
                         k.measures().stream()
                                 .map(s -> SourceViews.measure(
-                                        s, GarmentMeasures.first(k).mm(s.id()), say))
+                                        s, GarmentMeasures.first(k).mm(s.id()), true, say))
                                 .toList()))
                 .toList();
     }

@@ -115,6 +115,12 @@ final class SourceRequests {
             for (MeasureSpec spec : made.measures()) {
                 values.put(spec.id(), value(spec, texts.get(spec.id()), typed));
             }
+            // What is proposed still was only shown, as round as a tape tells; it stays what it was.
+            if (before != null && before.kind() == made) {
+                before.assessment().proposed().stream()
+                        .filter(proposed(made, before)::contains)
+                        .forEach(id -> values.put(id, before.measures().mm(id)));
+            }
             Construction construction = new Construction(
                     new GarmentMeasures(made, values),
                     before != null && before.kind() == made

@@ -89,7 +89,11 @@ final class SourceViews {
                         .map(say::sentence)
                         .toList(),
                 source.kind().measures().stream()
-                        .map(s -> measure(s, source.measures().mm(s.id()), say))
+                        .map(s -> measure(
+                                s,
+                                source.measures().mm(s.id()),
+                                source.assessment().proposed().contains(s.id()),
+                                say))
                         .toList(),
                 source.assessment().proposed().stream().sorted().toList(),
                 anatomy.views().stream()
@@ -139,9 +143,10 @@ final class SourceViews {
         }
     }
 
-    static NamedLength measure(MeasureSpec spec, double value, Say say) {
+    /** @param proposed an average one's: no more exact than a tape tells */
+    static NamedLength measure(MeasureSpec spec, double value, boolean proposed, Say say) {
         boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
-        String text = count ? Wording.fill("%.0f", value) : say.field(value);
+        String text = count ? Wording.fill("%.0f", value) : proposed ? say.length(value) : say.field(value);
         return new NamedLength(
                 spec.id(), spec.words(), text, count ? "" : say.also(text, value), value, spec.quantity());
     }

@@ -135,4 +135,58 @@ class TypedLengthsTest extends HouseholdTest {
         }
         assertThat(shown().get("allowance")).isEqualTo("3/8 in");
     }
+
+    /** What an average one measures is shown as round as a tape tells, in any unit, and stays what it was until somebody takes it. */
+    @Test
+    void proposedFiguresAreShownRoundAndStayWhatTheyWere() {
+        ObjectNode cm = aim("CM");
+        cm.putObject("measures").put("HEIGHT", "128");
+        assertThat(put("/aim", cm.toString()).status()).isEqualTo(200);
+        ObjectNode blanket = json.createObjectNode()
+                .put("kind", "BLANKET")
+                .put("name", "old blanket")
+                .put("what", "")
+                .put("condition", "")
+                .put("care", "")
+                .put("cost", "");
+        blanket.putObject("cloth")
+                .put("name", "wool")
+                .put("fibre", "")
+                .put("weave", "BLANKET")
+                .put("colour", "#777777")
+                .put("thickness", "2 mm")
+                .put("heat", "ONE_DOT");
+        ObjectNode measures = blanket.putObject("measures");
+        for (JsonNode kind : read(user, "/api/source-kinds?unit=CM").body()) {
+            if (kind.path("kind").asText().equals("BLANKET")) {
+                kind.path("measures").forEach(m -> {
+                    measures.put(m.path("id").asText(), m.path("text").asText());
+                    blanket.withArray("proposed").add(m.path("id").asText());
+                });
+            }
+        }
+        assertThat(put("/source", blanket.toString()).status()).isEqualTo(200);
+        Map<String, Double> first = sizes();
+        put("/aim", aim("INCH").toString());
+        measures.removeAll();
+        view.path("source").path("measures").forEach(m -> {
+            assertThat(m.path("text").asText()).endsWith(" in");
+            measures.put(m.path("id").asText(), m.path("text").asText());
+        });
+        assertThat(put("/source", blanket.toString()).status()).isEqualTo(200);
+        assertThat(sizes()).isEqualTo(first);
+        String taken = blanket.withArray("proposed").remove(0).asText();
+        measures.put(taken, "60 in");
+        assertThat(put("/source", blanket.toString()).status()).isEqualTo(200);
+        assertThat(sizes().get(taken)).isEqualTo(1524.0);
+        assertThat(sizes()).hasSameSizeAs(first);
+    }
+
+    private Map<String, Double> sizes() {
+        Map<String, Double> sizes = new TreeMap<>();
+        view.path("source")
+                .path("measures")
+                .forEach(m -> sizes.put(m.path("id").asText(), m.path("mm").asDouble()));
+        return sizes;
+    }
 }
