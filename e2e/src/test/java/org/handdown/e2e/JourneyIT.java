@@ -45,7 +45,7 @@ class JourneyIT extends Seated {
         try (var pdf = Loader.loadPDF(download("Chalk-out sheet").toFile())) {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
-                    .contains("Chalk out: front left panel")
+                    .contains("Chalk out: front left leg")
                     .contains("along and away from the old hem")
                     .contains("back leg");
         }
