@@ -95,12 +95,13 @@ class SheetController {
         Project project = project(user, id);
         Project.Lay lay = lay(project);
         LengthUnit unit = unit(project);
+        Workroom room = new Workroom(project);
         byte[] pdf = new ChalkSheet(
                         project.name(),
                         lay.problem(),
                         lay.layout(),
-                        new Workroom(project).design().map(Design::pieces).orElse(List.of()),
-                        new Workroom(project).panelNames(),
+                        room.design().map(Design::pieces).orElse(List.of()),
+                        room.panelNames(),
                         unit,
                         paper(paper))
                 .pdf();
