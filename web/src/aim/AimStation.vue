@@ -8,6 +8,7 @@ import PlainField from '../ui/PlainField.vue'
 import BodyFigure from './BodyFigure.vue'
 import GarmentSheet from './GarmentSheet.vue'
 import MeasureRow from './MeasureRow.vue'
+import PracticeNote from './PracticeNote.vue'
 import { useDrafts } from './useDrafts'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -176,5 +177,6 @@ function measureNext() {
       </p>
       <button v-if="!project.aim.settled" class="act act-main mt-2" :disabled="busy">Settle the aim</button>
     </form>
+    <PracticeNote :practice="project.practice" />
   </StationFrame>
 </template>

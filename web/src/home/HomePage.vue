@@ -7,6 +7,7 @@ import type { Schemas } from '../api/client'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
+import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
 import RemnantSlip from './RemnantSlip.vue'
 import SourceCard from './SourceCard.vue'
@@ -182,6 +183,7 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       </section>
       <RemnantSlip :remnants="remnants ?? []" @throw-away="household.throwAwayRemnant" />
       <ToolsSlip />
+      <PracticeSlip />
     </main>
     <ProblemNote :problem="problem" @close="problem = undefined" />
   </div>

@@ -16,7 +16,7 @@ defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>
         <div class="flex gap-2">
           <span class="grow first-letter:uppercase">{{ s.what }}</span><span
             class="text-sm whitespace-nowrap text-muted"
-            title="a millimetre at every edge that is sewn"
+            title="a millimetre at every edge that is sewn, and what the measure may be off"
             >± {{ s.tolerance }}</span
           ><b class="whitespace-nowrap">{{ s.finished }}</b>
         </div>
@@ -26,7 +26,13 @@ defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>
           }}<template v-if="s.fitWords && s.kind === 'GIRTH'"> · {{ s.ease }}, {{ s.fitWords }}</template
           ><template v-if="s.wear"> · {{ s.wear }}</template
           ><template v-if="s.woven">; {{ s.woven }}</template
-          >{{ s.fits ? '' : ' · too small: give more room' }}
+          >{{
+            !s.fits
+              ? ' · too small: give more room'
+              : !s.sure
+                ? ` · fits by less than ± ${s.tolerance}: measure again before cutting`
+                : ''
+          }}
         </p>
       </li>
     </ul>

@@ -28,6 +28,7 @@ export const project = (over: Partial<ProjectView> = {}) =>
     workings: { passages: [], necklines: [] },
     steps: [],
     log: [],
+    practice: [],
     ...over,
   }) as unknown as ProjectView
 

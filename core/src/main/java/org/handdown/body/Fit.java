@@ -4,16 +4,13 @@ import org.handdown.measure.Wording;
 
 /**
  * How a finished girth sits on a body. In stable cloth by its ease; in stretch cloth also by how far it is stretched in wear against
- * the share of the measured stretch that stays comfortable.
+ * the share of the measured stretch that stays comfortable (handbook of the trade §4).
  */
 public enum Fit {
     TOO_TIGHT("too tight"),
     CLOSE("close"),
     EASY("easy"),
     LOOSE("loose");
-
-    /** Share of the measured stretch that is comfortable in wear (handbook of the trade §4; common practice, a setting). */
-    public static final double COMFORTABLE_SHARE = 0.6;
 
     private static final double CLOSE_EASE = 0.04;
     private static final double EASY_EASE = 0.16;
@@ -32,10 +29,10 @@ public enum Fit {
     /**
      * @param finishedMm girth of the garment at rest
      * @param bodyMm girth of the body there
-     * @param stretch measured stretch of the cloth, as a share; 0 for stable cloth
+     * @param comfortable how far the cloth may be stretched in wear, as a share; 0 for stable cloth
      */
-    public static Fit of(double finishedMm, double bodyMm, double stretch) {
-        if (finishedMm * (1 + COMFORTABLE_SHARE * stretch) < bodyMm - ROUNDING_MM) {
+    public static Fit of(double finishedMm, double bodyMm, double comfortable) {
+        if (finishedMm * (1 + comfortable) < bodyMm - ROUNDING_MM) {
             return TOO_TIGHT;
         }
         double ease = finishedMm / bodyMm - 1;
@@ -48,12 +45,10 @@ public enum Fit {
     }
 
     /** The sum behind it in a sentence, mm. */
-    public static String sentence(double finishedMm, double bodyMm, double stretch) {
+    public static String sentence(double finishedMm, double bodyMm, double comfortable) {
         double inWear = stretchInWear(finishedMm, bodyMm);
         return inWear > 0.0005
-                ? Wording.fill(
-                        "stretched %.1f %% in wear, comfortable to %.1f %%",
-                        100 * inWear, 100 * COMFORTABLE_SHARE * stretch)
+                ? Wording.fill("stretched %.1f %% in wear, comfortable to %.1f %%", 100 * inWear, 100 * comfortable)
                 : Wording.fill("%.0f mm of ease", finishedMm - bodyMm);
     }
 
@@ -61,10 +56,10 @@ public enum Fit {
      * What a pattern drafted for knit needs where it is cut in other cloth: the girth it relied on stretch for.
      *
      * @param finishedMm of the pattern
-     * @param ownStretch of the cloth it will be cut in, as a share
+     * @param comfortable how far the cloth it will be cut in may be stretched in wear, as a share
      * @return mm to add all round; 0 where the cloth gives enough
      */
-    public static double toAddMm(double finishedMm, double bodyMm, double ownStretch) {
-        return Math.max(0, bodyMm / (1 + COMFORTABLE_SHARE * ownStretch) - finishedMm);
+    public static double toAddMm(double finishedMm, double bodyMm, double comfortable) {
+        return Math.max(0, bodyMm / (1 + comfortable) - finishedMm);
     }
 }

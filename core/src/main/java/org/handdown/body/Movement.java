@@ -2,6 +2,7 @@ package org.handdown.body;
 
 import java.util.Optional;
 import org.handdown.measure.Length;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Range;
 import org.handdown.measure.Wording;
 
@@ -17,9 +18,6 @@ import org.handdown.measure.Wording;
  * @param legGirthMm of one leg about there
  */
 public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
-    /** An easy step as a share of the inside leg (common practice, no source). */
-    public static final double STRIDE_SHARE = 0.75;
-
     /** Sitting down draws the back of a waist down by about this share of the hip girth (common practice, no source). */
     private static final double SITTING_SHARE = 0.04;
     /** Reaching forward widens the back by about this share of the chest girth (common practice, no source). */
@@ -31,12 +29,12 @@ public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
         new Range(140, 1000).require("movement.leg", Length.ofMm(legGirthMm));
     }
 
-    public static Movement of(Wearer wearer) {
+    public static Movement of(Wearer wearer, Practice practice) {
         double leg = wearer.mm(BodyMeasure.INSIDE_LEG);
         double girth = wearer.find(BodyMeasure.CALF)
                 .map(Wearer.Taken::mm)
                 .orElseGet(() -> BodyTable.proposedMm(BodyMeasure.CALF, wearer.mm(BodyMeasure.HEIGHT)));
-        return new Movement(leg, STRIDE_SHARE * leg, girth);
+        return new Movement(leg, practice.of(Practice.Figure.STRIDE) * leg, girth);
     }
 
     /** Girth that lets the wearer step out, at a height above the floor, mm. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
@@ -47,9 +48,9 @@ public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier
         }
 
         /** Either way, mm; what two readings differ by counts where it is more. */
-        public double toleranceMm() {
+        public double toleranceMm(Practice practice) {
             double spread = again == null ? 0 : Math.abs(again.mm() - length.mm()) / 2;
-            return Math.max(origin.toleranceMm(), spread);
+            return Math.max(practice.toleranceMm(origin), spread);
         }
     }
 

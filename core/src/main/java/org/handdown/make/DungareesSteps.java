@@ -20,16 +20,16 @@ public final class DungareesSteps {
     private final @Nullable FitLayout layout;
     private final StepList list;
 
-    private DungareesSteps(Source source, Design design, @Nullable FitLayout layout, LengthUnit unit) {
+    private DungareesSteps(Source source, UnpickPlan plan, Design design, @Nullable FitLayout layout, LengthUnit unit) {
         this.design = design;
         this.layout = layout;
-        this.list = new StepList(unit, source.cloth());
+        this.list = new StepList(unit, source.cloth(), plan.practice());
     }
 
     /** @param layout null while nothing is laid; then the cutting steps say so */
     public static List<Step> of(
             Source source, UnpickPlan plan, Design design, @Nullable FitLayout layout, LengthUnit unit) {
-        DungareesSteps steps = new DungareesSteps(source, design, layout, unit);
+        DungareesSteps steps = new DungareesSteps(source, plan, design, layout, unit);
         TakingApart.addTo(steps.list, source, plan);
         return steps.all();
     }

@@ -42,7 +42,7 @@ public final class HandSteps {
             List<Use> uses,
             List<Neckline> necklines,
             LengthUnit unit) {
-        StepList list = new StepList(unit, source.cloth());
+        StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.addTo(list, source, plan);
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
         List<String> checks = new ArrayList<>();

@@ -12,7 +12,6 @@ import org.handdown.source.Fold;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
 import org.handdown.unpick.LetOut;
-import org.handdown.unpick.Stretch;
 import org.handdown.unpick.UnpickPlan;
 
 /** Steps for letting a source out and down. Minutes are common practice, no source. */
@@ -22,7 +21,7 @@ public final class LetOutSteps {
     /** @param inserts let in where nothing more is hidden */
     public static List<Step> of(
             Source source, UnpickPlan plan, LetOut letOut, Optional<InsertDraft> inserts, LengthUnit unit) {
-        StepList list = new StepList(unit, source.cloth());
+        StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.wash(list);
         List<String> checks = new ArrayList<>();
         checks.add(
@@ -115,7 +114,7 @@ public final class LetOutSteps {
                 StepList.need("baste", Reason.RISK));
         list.add(
                 "sew",
-                Wording.fill("Sew back, %s over the old stitching at each end", list.length(Stretch.RESTART_MM)),
+                Wording.fill("Sew back, %s over the old stitching at each end", list.restart()),
                 "",
                 StepList.NEEDLE,
                 40,

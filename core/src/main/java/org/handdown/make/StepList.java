@@ -7,6 +7,7 @@ import org.handdown.cloth.HeatLimit;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 
 /** Gathers the steps of one garment, with lengths in the household's unit. */
@@ -25,11 +26,18 @@ final class StepList {
 
     private final LengthUnit unit;
     private final Cloth cloth;
+    private final Practice practice;
     private final List<Step> steps = new ArrayList<>();
 
-    StepList(LengthUnit unit, Cloth cloth) {
+    StepList(LengthUnit unit, Cloth cloth, Practice practice) {
         this.unit = unit;
         this.cloth = cloth;
+        this.practice = practice;
+    }
+
+    /** How far a seam that is closed again is sewn over the old stitching, in words. */
+    String restart() {
+        return length(practice.of(Practice.Figure.RESTART));
     }
 
     Cloth cloth() {

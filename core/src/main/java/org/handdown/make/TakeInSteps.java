@@ -6,7 +6,6 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.source.Source;
-import org.handdown.unpick.Stretch;
 import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 
@@ -15,7 +14,7 @@ public final class TakeInSteps {
     private TakeInSteps() {}
 
     public static List<Step> of(Source source, UnpickPlan plan, TakeIn takeIn, LengthUnit unit) {
-        StepList list = new StepList(unit, source.cloth());
+        StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.wash(list);
         list.add(
                 "pin",
@@ -98,9 +97,7 @@ public final class TakeInSteps {
     private static String sewing(StepList list, List<TakeIn.Change> changes) {
         boolean seams = changes.stream().anyMatch(c -> c.reading().kind() == TakeIn.Kind.SEAM);
         return seams
-                ? Wording.fill(
-                        ", %s over the old stitching at each end; then undo the old seam",
-                        list.length(Stretch.RESTART_MM))
+                ? Wording.fill(", %s over the old stitching at each end; then undo the old seam", list.restart())
                 : "";
     }
 

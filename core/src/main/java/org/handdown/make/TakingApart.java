@@ -3,6 +3,7 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.reuse.Losses;
 import org.handdown.source.Fault;
@@ -10,7 +11,6 @@ import org.handdown.source.Join;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.OpeningOrder;
-import org.handdown.unpick.Stretch;
 import org.handdown.unpick.Stretches;
 import org.handdown.unpick.Technique;
 import org.handdown.unpick.UnpickPlan;
@@ -63,7 +63,7 @@ final class TakingApart {
             boolean unpick = o.decision() == JoinDecision.UNPICK;
             Technique technique = Technique.of(o.join(), source.cloth(), o.decision());
             String how = plan.stretches(o.join().id())
-                    .map(s -> inPart(list, s, o.join()))
+                    .map(s -> inPart(list, s, o.join(), plan.practice()))
                     .orElseGet(() -> list.length(o.join().lengthMm()) + " long.");
             List<String> cautions = new ArrayList<>(technique.cautions());
             cautions.add(unpick ? StepList.UNPICKER : StepList.CUTTER);
@@ -81,14 +81,14 @@ final class TakingApart {
         return opened;
     }
 
-    private static String inPart(StepList list, Stretches stretches, Join join) {
+    private static String inPart(StepList list, Stretches stretches, Join join, Practice practice) {
         return Wording.fill(
                 "only %s, opened %s in all; sew back %s over the old stitching at each end.",
                 stretches.parts().stream()
                         .map(s -> Wording.fill("from %s to %s", list.length(s.fromMm()), list.length(s.toMm())))
                         .collect(Collectors.joining(" and ")),
-                list.length(stretches.openedMm(join)),
-                list.length(Stretch.RESTART_MM));
+                list.length(stretches.openedMm(join, practice)),
+                list.restart());
     }
 
     private static void press(StepList list, Source source, List<Step.Need> opened) {

@@ -5,37 +5,42 @@ package org.handdown.measure;
  * smaller by them, the pieces stay as they are.
  */
 public enum Origin {
-    PATTERN("off a pattern sheet", 1),
-    TAPE("by tape", 3),
-    GARMENT("off another garment", 6),
-    PRINTED("as printed or told", 10),
-    EYE("by eye", 20),
-    PROPOSED("proposed, nobody measured yet", 30);
+    PATTERN("off a pattern sheet", Practice.Figure.OFF_PATTERN),
+    TAPE("by tape", Practice.Figure.OFF_TAPE),
+    GARMENT("off another garment", Practice.Figure.OFF_GARMENT),
+    PRINTED("as printed or told", Practice.Figure.OFF_PRINTED),
+    EYE("by eye", Practice.Figure.OFF_EYE),
+    PROPOSED("proposed, nobody measured yet", Practice.Figure.OFF_PROPOSED);
 
     private final String words;
-    private final double toleranceMm;
+    private final Practice.Figure tolerance;
 
-    Origin(String words, double toleranceMm) {
+    Origin(String words, Practice.Figure tolerance) {
         this.words = words;
-        this.toleranceMm = toleranceMm;
+        this.tolerance = tolerance;
     }
 
     public String words() {
         return words;
     }
 
-    /** How far one reading may be off, either way, mm. */
+    /** The figure of practice that tells its tolerance. */
+    Practice.Figure tolerance() {
+        return tolerance;
+    }
+
+    /** How far one reading may be off, either way, mm, where no household says otherwise. */
     public double toleranceMm() {
-        return toleranceMm;
+        return tolerance.shipped();
     }
 
     /** Tolerance of a figure that is read as a part and multiplied, for example a flat half doubled: it is multiplied too. */
     public double toleranceMm(QuantityKind kind) {
-        return toleranceMm * kind.multiplier();
+        return toleranceMm() * kind.multiplier();
     }
 
     /** What a difference of two figures may be off: tolerances add, they never cancel. */
     public double with(Origin other) {
-        return toleranceMm + other.toleranceMm;
+        return toleranceMm() + other.toleranceMm();
     }
 }

@@ -3,7 +3,6 @@ package org.handdown.panel;
 import java.util.List;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
-import org.handdown.measure.Origin;
 
 /**
  * A straight tape on the cloth, and points by their distance along it and square off it. Frame: the tape runs up from its zero along +y,
@@ -32,8 +31,8 @@ public record Baseline(List<Offset> points) implements OutlineMethod {
 
     /** Two readings of a tape, square to each other. */
     @Override
-    public double toleranceMm() {
-        return Math.sqrt(2) * Origin.TAPE.toleranceMm();
+    public double toleranceMm(double tapeMm) {
+        return Math.sqrt(2) * tapeMm;
     }
 
     @Override

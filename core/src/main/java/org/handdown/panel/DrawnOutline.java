@@ -61,7 +61,7 @@ public record DrawnOutline(
     }
 
     @Override
-    public double toleranceMm() {
+    public double toleranceMm(double tapeMm) {
         return proof == null ? ownToleranceMm : Math.max(ownToleranceMm, Math.abs(proof.offMm()));
     }
 

@@ -75,9 +75,9 @@ public record FourSides(
     }
 
     @Override
-    public double toleranceMm() {
+    public double toleranceMm(double tapeMm) {
         double apart = fallingMm == 0 ? 0 : Math.abs(fallingMm - fallingByOthersMm()) / 2;
-        return Math.max(Origin.TAPE.toleranceMm(), apart);
+        return Math.max(tapeMm, apart);
     }
 
     @Override

@@ -116,8 +116,8 @@ public record ShapeByMeasures(ReadyShape shape, Map<String, Double> measures) im
 
     /** A curve is guessed between its ends: twice a tape's, or half of what the check is off by. */
     @Override
-    public double toleranceMm() {
-        return Math.max(2 * Origin.TAPE.toleranceMm(), Math.abs(checkOffMm()) / 2);
+    public double toleranceMm(double tapeMm) {
+        return Math.max(2 * tapeMm, Math.abs(checkOffMm()) / 2);
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Practice;
 import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
 
@@ -27,7 +28,7 @@ public sealed interface Survey permits LegSurvey, PartSurvey, TapedSurvey {
     String name();
 
     /** How far its edges may be off, mm; empty where it is drawn from the source's own measures. */
-    default Optional<Double> toleranceMm() {
+    default Optional<Double> toleranceMm(Practice practice) {
         return Optional.empty();
     }
 

@@ -3,6 +3,8 @@ package org.handdown.panel;
 import java.util.Map;
 import java.util.Optional;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
@@ -22,8 +24,8 @@ public record TapedSurvey(
     }
 
     @Override
-    public Optional<Double> toleranceMm() {
-        return Optional.of(method.toleranceMm());
+    public Optional<Double> toleranceMm(Practice practice) {
+        return Optional.of(method.toleranceMm(practice.toleranceMm(Origin.TAPE)));
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
+import org.handdown.measure.Origin;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -129,8 +130,8 @@ public record TwoPins(double apartMm, List<Sighting> points, List<Check> checks)
     }
 
     @Override
-    public double toleranceMm() {
-        return adjustment().toleranceMm();
+    public double toleranceMm(double tapeMm) {
+        return adjustment().toleranceMm() * tapeMm / Origin.TAPE.toleranceMm();
     }
 
     @Override

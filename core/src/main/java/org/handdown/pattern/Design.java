@@ -80,6 +80,11 @@ public record Design(
         return new Design(name, pieces, seams, rules, notes, more);
     }
 
+    /** With other rules for its sizes. */
+    public Design withRules(List<Size> others) {
+        return new Design(name, pieces, seams, others, notes, cautions);
+    }
+
     /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
     public Design withPieces(List<Piece> others) {
         Design bare = Design.of(name, others);
@@ -139,17 +144,9 @@ public record Design(
                 s.leastRatio(),
                 s.mostRatio())));
         List<Size> sizes = new ArrayList<>(rules);
-        other.rules.forEach(r -> sizes.add(new Size(
-                r.what(),
-                r.kind(),
-                r.terms().stream()
-                        .map(t -> new Size.Term(ids.getOrDefault(t.piece(), t.piece()), t.where(), t.times()))
-                        .toList(),
-                r.plusMm(),
-                r.plusWhat(),
-                r.bodyMm(),
-                r.easeMm(),
-                r.stretch())));
+        other.rules.forEach(r -> sizes.add(r.of(r.terms().stream()
+                .map(t -> new Size.Term(ids.getOrDefault(t.piece(), t.piece()), t.where(), t.times()))
+                .toList())));
         List<String> said = new ArrayList<>(notes);
         other.notes.stream().filter(n -> !said.contains(n)).forEach(said::add);
         List<String> warned = new ArrayList<>(cautions);

@@ -6,6 +6,7 @@ import org.handdown.body.Fit;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 
 /**
@@ -17,6 +18,8 @@ import org.handdown.measure.Wording;
  * @param bodyMm of the wearer there; 0 where the body has no such measure
  * @param easeMm wanted over the body
  * @param stretch of the cloth as a share; 0 for stable cloth
+ * @param comfortable what wear may use of it, as a share
+ * @param bodyOffMm how far the body's measure may be off, either way
  */
 public record Size(
         String what,
@@ -26,7 +29,9 @@ public record Size(
         String plusWhat,
         double bodyMm,
         double easeMm,
-        double stretch) {
+        double stretch,
+        double comfortable,
+        double bodyOffMm) {
     private static final double ROUNDING_MM = 1;
     /** Cosine of the turn below which two edges run on into each other: 25°. */
     private static final double RUNS_ON = 0.906;
@@ -56,27 +61,48 @@ public record Size(
     }
 
     public static Size girth(String what, double bodyMm, double easeMm, double stretch, Term... terms) {
-        return new Size(what, Kind.GIRTH, List.of(terms), 0, "", bodyMm, easeMm, stretch);
+        return new Size(
+                what, Kind.GIRTH, List.of(terms), 0, "", bodyMm, easeMm, stretch, usable(Practice.SHIPPED, stretch), 0);
     }
 
     public static Size opening(String what, double bodyMm, double stretch, Term... terms) {
-        return new Size(what, Kind.OPENING, List.of(terms), 0, "", bodyMm, 0, stretch);
+        return new Size(
+                what, Kind.OPENING, List.of(terms), 0, "", bodyMm, 0, stretch, usable(Practice.SHIPPED, stretch), 0);
     }
 
     public static Size length(String what, double wishMm, Term... terms) {
-        return new Size(what, Kind.LENGTH, List.of(terms), 0, "", wishMm, 0, 0);
+        return new Size(what, Kind.LENGTH, List.of(terms), 0, "", wishMm, 0, 0, 0, 0);
+    }
+
+    /**
+     * The same for a household that lets wear use another share of the stretch.
+     *
+     * @param offMm how far the body's measure may be off
+     */
+    public Size by(Practice practice, double offMm) {
+        return new Size(what, kind, terms, plusMm, plusWhat, bodyMm, easeMm, stretch, usable(practice, stretch), offMm);
+    }
+
+    /** The same, added up over other pieces. */
+    public Size of(List<Term> others) {
+        return new Size(what, kind, others, plusMm, plusWhat, bodyMm, easeMm, stretch, comfortable, bodyOffMm);
+    }
+
+    private static double usable(Practice practice, double stretch) {
+        return practice.of(Practice.Figure.USABLE_STRETCH) * stretch;
     }
 
     /** The same with something more in the sum. */
     public Size plus(double mm, String why) {
-        return new Size(what, kind, terms, plusMm + mm, why, bodyMm, easeMm, stretch);
+        return new Size(what, kind, terms, plusMm + mm, why, bodyMm, easeMm, stretch, comfortable, bodyOffMm);
     }
 
     /**
      * As it comes out.
      *
      * @param slipMm what seams sewn otherwise than drawn add to it
-     * @param toleranceMm either way: a millimetre at every edge that is sewn (common practice, no source)
+     * @param toleranceMm either way: a millimetre at every edge that is sewn (common practice, no source), and what the body's measure may
+     *     be off
      * @param formula the sum behind it, with its numbers
      * @param fits false where the wearer would not get in or move
      */
@@ -89,12 +115,17 @@ public record Size(
         public double bodyMm() {
             return size.bodyMm;
         }
+
+        /** Would it fit though every figure were off the wrong way? */
+        public boolean fitsSurely() {
+            return fits && size.fits(finishedMm - toleranceMm);
+        }
     }
 
     public Finished taken(Design design) {
         double sum = plusMm;
         double slip = 0;
-        double tolerance = 0;
+        double tolerance = bodyOffMm;
         List<String> parts = new ArrayList<>();
         for (Term term : terms) {
             Piece piece = design.piece(term.piece());
@@ -127,13 +158,13 @@ public record Size(
     private boolean fits(double finished) {
         return switch (kind) {
             case LENGTH -> true;
-            case GIRTH -> bodyMm == 0 || Fit.of(finished, bodyMm, stretch) != Fit.TOO_TIGHT;
+            case GIRTH -> bodyMm == 0 || Fit.of(finished, bodyMm, comfortable) != Fit.TOO_TIGHT;
             case OPENING -> finished * (1 + stretch) >= bodyMm - ROUNDING_MM;
         };
     }
 
     private Fit fit(double finished) {
-        return kind == Kind.LENGTH || bodyMm == 0 ? Fit.EASY : Fit.of(finished, bodyMm, stretch);
+        return kind == Kind.LENGTH || bodyMm == 0 ? Fit.EASY : Fit.of(finished, bodyMm, comfortable);
     }
 
     /** Length of an edge less what its darts and pleats take up, or width of the piece at a level, less what darts take up there. */

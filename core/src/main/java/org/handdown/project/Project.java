@@ -13,6 +13,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Survey;
 import org.handdown.pattern.Design;
@@ -42,6 +43,7 @@ import org.jspecify.annotations.Nullable;
  * @param lay null until laid
  * @param kept other lays to compare it with, the oldest first
  * @param done steps checked off, by step id
+ * @param practice figures of common practice that it goes by: those of the household when it was begun, or when they were taken over
  */
 public record Project(
         String name,
@@ -54,7 +56,8 @@ public record Project(
         List<KeptLay> kept,
         Workings workings,
         Map<String, Done> done,
-        List<Note> log) {
+        List<Note> log,
+        Practice practice) {
     private static final int LONGEST_NAME = 120;
 
     private static final int MOST_KEPT = 6;
@@ -109,12 +112,18 @@ public record Project(
      * @param from the wearer with the measures it was drafted from
      * @param choices of its free dimensions, by id; the rest are told by the cloth's own tests, or are the usual ones
      * @param cloth whose tests it was drafted with; null before anybody asked the cloth
+     * @param practice always the project's
      */
     public record Order(
             String draft,
             Wearer from,
             Map<String, Double> choices,
-            @Nullable ClothSheet cloth) {
+            @Nullable ClothSheet cloth,
+            Practice practice) {
+        public Order(String draft, Wearer from, Map<String, Double> choices, @Nullable ClothSheet cloth) {
+            this(draft, from, choices, cloth, Practice.SHIPPED);
+        }
+
         public Order(String draft, Wearer from, Map<String, Double> choices) {
             this(draft, from, choices, null);
         }
@@ -125,7 +134,7 @@ public record Project(
         }
 
         public Order withChoices(Map<String, Double> others) {
-            return new Order(draft, from, others, cloth);
+            return new Order(draft, from, others, cloth, practice);
         }
 
         /** What a dimension is without anybody having chosen. */
@@ -144,11 +153,20 @@ public record Project(
             return Drafts.require(draft).measures(choices);
         }
 
-        public Design design() {
-            Draft drawn = Drafts.require(draft);
+        /** Values of its dimensions: chosen, told by the cloth, or the usual ones. */
+        public Map<String, Double> values() {
+            return Drafts.require(draft).figures(from, settled()).values();
+        }
+
+        private Map<String, Double> settled() {
             Map<String, Double> all = new HashMap<>(told());
             all.putAll(choices);
-            Design design = drawn.draw(from, all);
+            return all;
+        }
+
+        public Design design() {
+            Draft drawn = Drafts.require(draft);
+            Design design = drawn.draw(from, settled(), practice);
             for (String lacking : cloth == null ? List.<String>of() : drawn.lacking(cloth)) {
                 design = design.cautioning(lacking);
             }
@@ -197,6 +215,14 @@ public record Project(
 
         public Pattern withOrders(List<Order> others) {
             return new Pattern(others, own, wants, changes);
+        }
+
+        private Pattern by(Practice practice) {
+            return orders.stream().allMatch(o -> o.practice.equals(practice))
+                    ? this
+                    : withOrders(orders.stream()
+                            .map(o -> new Order(o.draft, o.from, o.choices, o.cloth, practice))
+                            .toList());
         }
 
         public Pattern withOwn(List<Piece> others) {
@@ -348,35 +374,47 @@ public record Project(
         }
         done = Map.copyOf(done);
         log = List.copyOf(log);
+        pieces = pieces instanceof Pattern pattern ? pattern.by(practice) : pieces;
     }
 
     public static Project named(String name) {
         return new Project(
-                name, null, null, Opening.NONE, null, null, null, List.of(), Workings.NONE, Map.of(), List.of());
+                name,
+                null,
+                null,
+                Opening.NONE,
+                null,
+                null,
+                null,
+                List.of(),
+                Workings.NONE,
+                Map.of(),
+                List.of(),
+                Practice.SHIPPED);
     }
 
     public Project withAim(Aim other) {
-        return new Project(name, other, source, opening, panels, pieces, lay, kept, workings, done, log);
+        return new Project(name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice);
     }
 
     public Project withSource(Source other) {
-        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log);
+        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice);
     }
 
     public Project withOpening(Opening other) {
-        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log);
+        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log);
+        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice);
     }
 
     public Project withPieces(Pieces others) {
-        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log);
+        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice);
     }
 
     public Project withLay(Lay other) {
-        return new Project(name, aim, source, opening, panels, pieces, other, kept, workings, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice);
     }
 
     /** Keeps the lay there is beside it, under a name. */
@@ -395,18 +433,23 @@ public record Project(
     }
 
     public Project withKept(List<KeptLay> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, others, workings, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice);
     }
 
     public Project withWorkings(Workings others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice);
     }
 
     public Project withDone(Map<String, Done> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, others, log);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice);
+    }
+
+    /** By other figures of common practice; its drafts are drawn by them too. */
+    public Project by(Practice other) {
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other);
     }
 
     public Project withLog(List<Note> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, others);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice);
     }
 }

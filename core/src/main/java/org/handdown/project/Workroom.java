@@ -27,6 +27,7 @@ import org.handdown.make.Step;
 import org.handdown.make.TakeInSteps;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
@@ -50,9 +51,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What follows from a project: anatomy, plan, panels, design, fitting problem, steps, and how each station stands. */
 public final class Workroom {
-    /** Room for chalk and scissors between two pieces (common practice, no source). */
-    public static final double GAP_MM = 2;
-
     /** Refusals of drafts and changes already say what to mend. */
     private static final Pattern PATTERN_FIELDS = Pattern.compile("^(choices|change|draft|aim)");
 
@@ -109,7 +107,7 @@ public final class Workroom {
             Double minutes = done == null ? null : done.minutes();
             if (minutes != null && minutes > 0 && o.decision() == JoinDecision.UNPICK) {
                 double length = p.stretches(o.join().id())
-                        .map(s -> s.openedMm(o.join()))
+                        .map(s -> s.openedMm(o.join(), project.practice()))
                         .orElse(o.join().lengthMm());
                 double net = Math.max(minutes - o.join().barTacks(), minutes / 4);
                 times.add(new UnpickTime(
@@ -131,7 +129,7 @@ public final class Workroom {
         if (plan == null) {
             plan = anatomy()
                     .map(a -> new UnpickPlan(
-                            a, project.opening().joins(), project.opening().stretches(), rates))
+                            a, project.opening().joins(), project.opening().stretches(), rates, project.practice()))
                     .orElse(null);
         }
         return Optional.ofNullable(plan);
@@ -279,12 +277,17 @@ public final class Workroom {
         return known;
     }
 
+    /** Room for chalk and scissors between two pieces, mm. */
+    private double gapMm() {
+        return project.practice().of(Practice.Figure.GAP);
+    }
+
     private Optional<FitProblem> problem(Design design, double marginMm) {
         List<Panel> panels = panels();
         Source source = project.source();
         return panels.isEmpty() || source == null
                 ? Optional.empty()
-                : Optional.of(DesignLay.problem(design, panels, source.cloth(), keepers(), GAP_MM, marginMm));
+                : Optional.of(DesignLay.problem(design, panels, source.cloth(), keepers(), gapMm(), marginMm));
     }
 
     /** Whether there is cloth enough, by quick tests before anything is laid; trials take what is left and ask for none. */
@@ -312,8 +315,10 @@ public final class Workroom {
         Source source = project.source();
         Map<String, Double> all = new HashMap<>();
         if (measured != null && source != null) {
-            double drawn = source.assessment().toleranceMm();
-            measured.surveys().forEach(s -> all.put(s.id(), s.toleranceMm().orElse(drawn)));
+            double drawn = source.assessment().toleranceMm(project.practice());
+            measured.surveys()
+                    .forEach(s ->
+                            all.put(s.id(), s.toleranceMm(project.practice()).orElse(drawn)));
         }
         return all;
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Assessment;
@@ -19,9 +20,6 @@ import org.handdown.unpick.UnpickPlan;
 
 /** All keepers that a source has under a plan of taking it apart: finished edges, small parts, strips of seams, buttons. */
 public final class Inventory {
-    /** What wear may use of the stretch that was measured (common practice, a setting). */
-    public static final double USABLE_SHARE = 0.6;
-
     private static final double LEAST_STRIP_MM = 200;
 
     private final Anatomy anatomy;
@@ -54,7 +52,8 @@ public final class Inventory {
     }
 
     private double usable() {
-        return USABLE_SHARE * cloth.sheet().lastingAcross();
+        return plan.practice().of(Practice.Figure.USABLE_STRETCH)
+                * cloth.sheet().lastingAcross();
     }
 
     private void edges() {

@@ -10,6 +10,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
@@ -24,6 +25,7 @@ public final class Suitability {
 
     private final Source source;
     private final Wearer wearer;
+    private final Practice practice;
     private final Anatomy anatomy;
     /** A girth is read flat and doubled, and its error with it. */
     private final double toleranceMm;
@@ -66,16 +68,17 @@ public final class Suitability {
      */
     public record Job(String name, Verdict verdict, List<Slack> levels, String why, List<String> proposed) {}
 
-    private Suitability(Source source, Wearer wearer) {
+    private Suitability(Source source, Wearer wearer, Practice practice) {
         this.source = source;
+        this.practice = practice;
         this.wearer = wearer;
         this.anatomy = source.construction().anatomy();
-        this.toleranceMm = source.assessment().toleranceMm() * QuantityKind.FLAT_HALF.multiplier();
+        this.toleranceMm = source.assessment().toleranceMm(practice) * QuantityKind.FLAT_HALF.multiplier();
     }
 
     /** Every job that makes sense for such a source, the best suited first. */
-    public static List<Job> of(Source source, Wearer wearer) {
-        Suitability suits = new Suitability(source, wearer);
+    public static List<Job> of(Source source, Wearer wearer, Practice practice) {
+        Suitability suits = new Suitability(source, wearer, practice);
         List<Job> jobs = new ArrayList<>();
         suits.addAll(jobs);
         jobs.sort(Comparator.comparing(Job::verdict));
@@ -157,7 +160,8 @@ public final class Suitability {
         }
         if (RIBBED.contains(source.kind())) {
             double rib = source("cuffRibGirth");
-            double usable = Inventory.USABLE_SHARE * source.cloth().sheet().lastingAcross();
+            double usable = practice.of(Practice.Figure.USABLE_STRETCH)
+                    * source.cloth().sheet().lastingAcross();
             jobs.add(job(
                     "leg warmers from the sleeves, ribs kept",
                     slack("sleeve length", source("sleeve"), 260, "at least 260 mm"),

@@ -17,7 +17,6 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
-import org.handdown.project.Workroom;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +38,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
      * Finds both.
      *
      * @param of cloth that is bought: outer cloth or lining
+     * @param gapMm room between two pieces
      * @param shorter told of each better length
      * @throws RefusedValueException if a piece is wider than the cloth, or none is cut from it
      */
@@ -47,6 +47,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             Cloth cloth,
             PieceCloth of,
             double widthMm,
+            double gapMm,
             Effort effort,
             BooleanSupplier cancelled,
             DoubleConsumer shorter) {
@@ -58,18 +59,19 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
         if (wanted.pieces().isEmpty()) {
             throw new RefusedValueException("cloth", Wording.fill("No piece is cut from %s.", of.words()));
         }
-        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, Workroom.GAP_MM, 0).pieces().stream()
+        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, gapMm, 0).pieces().stream()
                 // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
                 .map(p -> p.withCloths(List.of()).withMotif(null))
                 .toList();
-        Need one = need(pieces, widthMm, true, effort, cancelled, shorter, null);
-        Need both = need(pieces, widthMm, false, effort, cancelled, shorter, one);
+        Need one = need(pieces, widthMm, gapMm, true, effort, cancelled, shorter, null);
+        Need both = need(pieces, widthMm, gapMm, false, effort, cancelled, shorter, one);
         return new LengthNeeded(widthMm, one, both);
     }
 
     private static Need need(
             List<FitPiece> pieces,
             double widthMm,
+            double gapMm,
             boolean nap,
             Effort effort,
             BooleanSupplier cancelled,
@@ -77,7 +79,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             @Nullable Need other) {
         FitPanel panel = new FitPanel(
                 "cloth",
-                Ring.rectangle(0, 0, enoughMm(pieces), widthMm),
+                Ring.rectangle(0, 0, enoughMm(pieces, gapMm), widthMm),
                 List.of(),
                 List.of(),
                 "",
@@ -86,7 +88,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
                 false,
                 List.of(),
                 List.of());
-        FitProblem problem = new FitProblem(Objective.SHORTEST, Workroom.GAP_MM, 0, List.of(panel), pieces);
+        FitProblem problem = new FitProblem(Objective.SHORTEST, gapMm, 0, List.of(panel), pieces);
         FitLayout layout = new Fitter(
                         problem,
                         new Fitter.Budget(effort.seconds(), effort.steps(), effort.seed(), effort.threads()),
@@ -113,11 +115,11 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
     }
 
     /** Long enough for all pieces one behind the other. */
-    private static double enoughMm(List<FitPiece> pieces) {
+    private static double enoughMm(List<FitPiece> pieces, double gapMm) {
         double sum = 0;
         for (FitPiece piece : pieces) {
             Box box = piece.variants().get(0).outline().box();
-            sum += piece.quantity() * (Math.hypot(box.widthMm(), box.heightMm()) + 2 * Workroom.GAP_MM);
+            sum += piece.quantity() * (Math.hypot(box.widthMm(), box.heightMm()) + 2 * gapMm);
         }
         return Math.min(sum + 100, 150_000);
     }

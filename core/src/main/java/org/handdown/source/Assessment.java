@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Set;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.jspecify.annotations.Nullable;
 
@@ -74,8 +75,8 @@ public record Assessment(
     }
 
     /** How far a measure of it may be off, mm: an average one's figures say little of this one. */
-    public double toleranceMm() {
-        return proposed.isEmpty() ? measured.toleranceMm() : Origin.PROPOSED.toleranceMm();
+    public double toleranceMm(Practice practice) {
+        return practice.toleranceMm(proposed.isEmpty() ? measured : Origin.PROPOSED);
     }
 
     public Assessment proposing(Set<String> others) {

@@ -1,26 +1,28 @@
 package org.handdown.source;
 
+import org.handdown.measure.Practice;
+
 /**
  * How a join is sewn: ISO 4915 number where there is one, plain words, and the minutes a metre takes to unpick until the household's
- * own log says otherwise (handbook of the trade §8; common practice, no source).
+ * own log says otherwise.
  */
 public enum StitchType {
-    PLAIN("301", "plain machine seam", 4),
-    TOPSTITCHED("301", "topstitched machine seam", 7),
-    CHAIN("401", "chain stitch", 1.5),
-    COVER("406", "cover stitch", 1.5),
-    OVERLOCKED("504", "overlock", 5),
-    FELLED("301", "flat-felled seam", 10),
-    HAND("", "hand stitches", 3);
+    PLAIN("301", "plain machine seam", Practice.Figure.RATE_PLAIN),
+    TOPSTITCHED("301", "topstitched machine seam", Practice.Figure.RATE_TOPSTITCHED),
+    CHAIN("401", "chain stitch", Practice.Figure.RATE_CHAIN),
+    COVER("406", "cover stitch", Practice.Figure.RATE_COVER),
+    OVERLOCKED("504", "overlock", Practice.Figure.RATE_OVERLOCKED),
+    FELLED("301", "flat-felled seam", Practice.Figure.RATE_FELLED),
+    HAND("", "hand stitches", Practice.Figure.RATE_HAND);
 
     private final String number;
     private final String words;
-    private final double minutesPerMetre;
+    private final Practice.Figure rate;
 
-    StitchType(String number, String words, double minutesPerMetre) {
+    StitchType(String number, String words, Practice.Figure rate) {
         this.number = number;
         this.words = words;
-        this.minutesPerMetre = minutesPerMetre;
+        this.rate = rate;
     }
 
     public String number() {
@@ -31,7 +33,8 @@ public enum StitchType {
         return words;
     }
 
-    public double minutesPerMetre() {
-        return minutesPerMetre;
+    /** Minutes a metre before anybody timed it. */
+    public double minutesPerMetre(Practice practice) {
+        return practice.of(rate);
     }
 }

@@ -1,5 +1,6 @@
 package org.handdown.unpick;
 
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.source.Join;
@@ -11,11 +12,6 @@ import org.handdown.source.Join;
  * @param toMm where it ends
  */
 public record Stretch(double fromMm, double toMm) {
-    /** Room for fingers and machine past each end (handbook of the trade §3: about ½ in; common practice, no source). */
-    public static final double MARGIN_MM = 12.7;
-    /** Sewn back over the old stitching at each end, ½ in, or the seam runs (common practice, no source). */
-    public static final double RESTART_MM = 12.7;
-
     public Stretch {
         if (!(fromMm >= 0 && toMm > fromMm)) {
             throw new RefusedValueException("stretch", "A stretch runs from a smaller to a larger figure, in order.");
@@ -23,13 +19,17 @@ public record Stretch(double fromMm, double toMm) {
     }
 
     /** Length to open: the stretch and a margin past each end, as far as the join goes. */
-    public double openedMm(Join join) {
-        return Math.min(join.lengthMm(), toMm + MARGIN_MM) - Math.max(0, fromMm - MARGIN_MM);
+    public double openedMm(Join join, Practice practice) {
+        return reachMm(join, practice.of(Practice.Figure.OPEN_PAST));
     }
 
     /** Length to sew afterwards: what was opened and the restart at each end that lies inside the join. */
-    public double sewnMm(Join join) {
-        return Math.min(join.lengthMm(), toMm + MARGIN_MM + RESTART_MM) - Math.max(0, fromMm - MARGIN_MM - RESTART_MM);
+    public double sewnMm(Join join, Practice practice) {
+        return reachMm(join, practice.of(Practice.Figure.OPEN_PAST) + practice.of(Practice.Figure.RESTART));
+    }
+
+    private double reachMm(Join join, double pastMm) {
+        return Math.min(join.lengthMm(), toMm + pastMm) - Math.max(0, fromMm - pastMm);
     }
 
     /** @throws RefusedValueException when it reaches past the end of the join */

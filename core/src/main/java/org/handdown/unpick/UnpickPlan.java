@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
@@ -35,21 +36,24 @@ public final class UnpickPlan {
     private final Map<String, JoinDecision> decisions;
     private final Map<String, Stretches> stretches;
     private final Map<StitchType, Double> ownRates;
+    private final Practice practice;
 
     /**
      * @param decisions by join id; a join that is not named is left closed
      * @param stretches of joins that are unpicked in part only, by join id
-     * @param ownRates the household's own minutes a metre, over the defaults
+     * @param ownRates minutes a metre that the household timed, over those of its practice
      */
     public UnpickPlan(
             Anatomy anatomy,
             Map<String, JoinDecision> decisions,
             Map<String, Stretches> stretches,
-            Map<StitchType, Double> ownRates) {
+            Map<StitchType, Double> ownRates,
+            Practice practice) {
         this.anatomy = anatomy;
         this.decisions = Map.copyOf(decisions);
         this.stretches = Map.copyOf(stretches);
         this.ownRates = Map.copyOf(ownRates);
+        this.practice = practice;
     }
 
     /** Every join unpicked: all the cloth there is. */
@@ -58,11 +62,17 @@ public final class UnpickPlan {
                 anatomy,
                 anatomy.joins().stream().collect(Collectors.toMap(Join::id, j -> JoinDecision.UNPICK)),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                Practice.SHIPPED);
     }
 
     public Anatomy anatomy() {
         return anatomy;
+    }
+
+    /** Figures of common practice that it goes by. */
+    public Practice practice() {
+        return practice;
     }
 
     /** The stretches that are opened, where it is not the whole join. */
@@ -76,7 +86,7 @@ public final class UnpickPlan {
     }
 
     public double rate(StitchType stitch) {
-        return ownRates.getOrDefault(stitch, stitch.minutesPerMetre());
+        return ownRates.getOrDefault(stitch, stitch.minutesPerMetre(practice));
     }
 
     /** Minutes that a decision on a join would take. */
@@ -113,7 +123,7 @@ public final class UnpickPlan {
         Optional<Stretches> stretches = stretches(join.id());
         if (stretches.isPresent()) {
             // Its parts stay together: minutes are spent, but no cloth comes free for cutting.
-            double opened = stretches.get().openedMm(join);
+            double opened = stretches.get().openedMm(join, practice);
             return new Outcome(join, decision, join.minutes(rate(join.stitch()), opened, 0), 0, 0, 0);
         }
         double minutes = minutes(join, decision);

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Practice;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
@@ -27,7 +28,7 @@ class KeptPocketTest {
             boolean pocket = join.id().equals("pocket");
             decisions.put(join.id(), pocket && !pocketOff ? JoinDecision.LEAVE : JoinDecision.UNPICK);
         }
-        return new UnpickPlan(SHIRT, decisions, Map.of(), Map.of());
+        return new UnpickPlan(SHIRT, decisions, Map.of(), Map.of(), Practice.SHIPPED);
     }
 
     @Test

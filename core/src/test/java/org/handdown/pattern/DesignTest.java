@@ -63,10 +63,10 @@ class DesignTest {
     @Test
     void everyFinishedSizeSaysWhatItsSeamsMayBeOff() {
         Size.Finished hip = design("dungarees").sizes().get(0);
-        // Four legs with two seams each, a millimetre at every edge.
-        assertThat(hip.toleranceMm()).isCloseTo(8, within(1e-9));
+        // Four legs with two seams each, a millimetre at every edge; and a hip that nobody measured yet.
+        assertThat(hip.toleranceMm()).isCloseTo(8 + 30, within(1e-9));
         // The waist is two edges a leg; where they run on into each other no seam crosses.
-        assertThat(design("dungarees").sizes().get(1).toleranceMm()).isCloseTo(8, within(1e-9));
+        assertThat(design("dungarees").sizes().get(1).toleranceMm()).isCloseTo(8 + 30, within(1e-9));
     }
 
     /** A seam sewn 4 mm nearer to the cut edge makes the edges that end there 4 mm longer at that end: their own seams feel it. */

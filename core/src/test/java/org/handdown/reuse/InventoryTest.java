@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.source.Assessment;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
@@ -15,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 class InventoryTest {
     private static UnpickPlan plan(SourceKind kind, Map<String, JoinDecision> decisions) {
-        return new UnpickPlan(Demo.average(kind, Map.of()).anatomy(), decisions, Map.of(), Map.of());
+        return new UnpickPlan(Demo.average(kind, Map.of()).anatomy(), decisions, Map.of(), Map.of(), Practice.SHIPPED);
     }
 
     private static Keeper keeper(UnpickPlan plan, String id) {
@@ -89,13 +90,13 @@ class InventoryTest {
 
     @Test
     void trousersThatAreTooSmallSuitSomethingElse() {
-        List<Suitability.Job> jobs = Suitability.of(Demo.source(Demo.CONSTRUCTION), Demo.child(1100));
+        List<Suitability.Job> jobs = Suitability.of(Demo.source(Demo.CONSTRUCTION), Demo.child(1100), Practice.SHIPPED);
         Suitability.Job dungarees = jobs.stream()
                 .filter(j -> j.name().startsWith("dungarees"))
                 .findFirst()
                 .orElseThrow();
         assertThat(dungarees.verdict()).isEqualTo(Suitability.Verdict.PASS);
-        List<Suitability.Job> tall = Suitability.of(Demo.source(Demo.CONSTRUCTION), Demo.child(1900));
+        List<Suitability.Job> tall = Suitability.of(Demo.source(Demo.CONSTRUCTION), Demo.child(1900), Practice.SHIPPED);
         Suitability.Job forTall = tall.stream()
                 .filter(j -> j.name().startsWith("dungarees"))
                 .findFirst()

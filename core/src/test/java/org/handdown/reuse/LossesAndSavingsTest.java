@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
+import org.handdown.measure.Practice;
 import org.handdown.pattern.Role;
 import org.handdown.source.Anatomy;
 import org.handdown.source.SourceKind;
@@ -23,7 +24,7 @@ class LossesAndSavingsTest {
     private static UnpickPlan plan(JoinDecision hem) {
         Map<String, JoinDecision> all = new HashMap<>();
         CURTAIN.joins().forEach(j -> all.put(j.id(), j.finishedEdge() ? hem : JoinDecision.UNPICK));
-        return new UnpickPlan(CURTAIN, all, Map.of(), Map.of());
+        return new UnpickPlan(CURTAIN, all, Map.of(), Map.of(), Practice.SHIPPED);
     }
 
     /** C8.7: nothing finished is lost in silence. */
@@ -82,7 +83,7 @@ class LossesAndSavingsTest {
     /** A centre seam that stays closed is an axis; a wrong side worth showing is listed once. */
     @Test
     void axesAndPrettyInsidesAreListedAndServeNoRole() {
-        UnpickPlan closed = new UnpickPlan(Demo.ANATOMY, Map.of(), Map.of(), Map.of());
+        UnpickPlan closed = new UnpickPlan(Demo.ANATOMY, Map.of(), Map.of(), Map.of(), Practice.SHIPPED);
         List<Keeper> keepers = Inventory.of(closed, Demo.CORD);
         assertThat(keepers)
                 .filteredOn(k -> k.kind() == KeeperKind.AXIS)

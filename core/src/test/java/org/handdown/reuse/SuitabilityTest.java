@@ -9,6 +9,7 @@ import org.handdown.Demo;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.source.Assessment;
 import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
@@ -26,7 +27,7 @@ class SuitabilityTest {
     }
 
     private static Suitability.Job job(Source source, String name) {
-        return Suitability.of(source, CHILD).stream()
+        return Suitability.of(source, CHILD, Practice.SHIPPED).stream()
                 .filter(j -> j.name().contains(name))
                 .findFirst()
                 .orElseThrow();
@@ -82,14 +83,14 @@ class SuitabilityTest {
     @Test
     void whatItWouldSuitInsteadAreTheJobsThatPass() {
         Source blanket = source(SourceKind.BLANKET, Map.of("width", 1400.0, "length", 1900.0), Origin.TAPE);
-        List<Suitability.Job> jobs = Suitability.of(blanket, CHILD);
+        List<Suitability.Job> jobs = Suitability.of(blanket, CHILD, Practice.SHIPPED);
         assertThat(Suitability.instead(jobs)).contains("bodywarmer", "wrap skirt");
     }
 
     @ParameterizedTest
     @EnumSource(SourceKind.class)
     void everyKindHasJobsTheBestSuitedFirstEachWithItsSum(SourceKind kind) {
-        List<Suitability.Job> jobs = Suitability.of(source(kind, Map.of(), Origin.TAPE), CHILD);
+        List<Suitability.Job> jobs = Suitability.of(source(kind, Map.of(), Origin.TAPE), CHILD, Practice.SHIPPED);
         assertThat(jobs).isNotEmpty();
         assertThat(jobs).extracting(Suitability.Job::verdict).isSorted();
         assertThat(jobs).allSatisfy(j -> {

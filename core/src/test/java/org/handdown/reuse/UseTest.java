@@ -16,6 +16,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Practice;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
 import org.handdown.source.EdgeKind;
@@ -88,8 +89,12 @@ class UseTest {
     /** A rib on the neck of front and back and the rib by itself are one thing: never both left on and taken off. */
     @Test
     void aThingIsUsedAsAPartOrOnItsEdgesNeverAsBoth() {
-        UnpickPlan closed =
-                new UnpickPlan(Demo.average(SourceKind.SWEATSHIRT, Map.of()).anatomy(), Map.of(), Map.of(), Map.of());
+        UnpickPlan closed = new UnpickPlan(
+                Demo.average(SourceKind.SWEATSHIRT, Map.of()).anatomy(),
+                Map.of(),
+                Map.of(),
+                Map.of(),
+                Practice.SHIPPED);
         List<Keeper> keepers = Inventory.of(closed, Demo.CORD);
         assertThat(keepers)
                 .filteredOn(k -> k.thing().equals("neckband"))

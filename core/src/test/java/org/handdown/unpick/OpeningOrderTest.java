@@ -12,6 +12,7 @@ import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
+import org.handdown.measure.Practice;
 import org.handdown.source.Anatomy;
 import org.handdown.source.SourceKind;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ class OpeningOrderTest {
         Anatomy anatomy = Demo.average(kind, Map.of()).anatomy();
         Map<String, JoinDecision> every = new HashMap<>();
         anatomy.joins().forEach(j -> every.put(j.id(), JoinDecision.UNPICK));
-        return new UnpickPlan(anatomy, every, Map.of(), Map.of());
+        return new UnpickPlan(anatomy, every, Map.of(), Map.of(), Practice.SHIPPED);
     }
 
     private static List<String> order(SourceKind kind) {

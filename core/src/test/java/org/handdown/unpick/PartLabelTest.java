@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
+import org.handdown.measure.Practice;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
 import org.handdown.source.SourceKind;
@@ -21,7 +22,7 @@ class PartLabelTest {
         for (Join join : SHIRT.joins()) {
             all.put(join.id(), open && !join.finishedEdge() ? JoinDecision.UNPICK : JoinDecision.LEAVE);
         }
-        return PartLabel.of(new UnpickPlan(SHIRT, all, Map.of(), Map.of()));
+        return PartLabel.of(new UnpickPlan(SHIRT, all, Map.of(), Map.of(), Practice.SHIPPED));
     }
 
     private static PartLabel label(String part) {
@@ -64,7 +65,8 @@ class PartLabelTest {
     void aPartOpenedInPartOnlyHasNone() {
         Map<String, JoinDecision> all = new HashMap<>();
         SHIRT.joins().forEach(j -> all.put(j.id(), JoinDecision.UNPICK));
-        UnpickPlan partly = new UnpickPlan(SHIRT, all, Map.of("pocket", Stretches.of(10, 60)), Map.of());
+        UnpickPlan partly =
+                new UnpickPlan(SHIRT, all, Map.of("pocket", Stretches.of(10, 60)), Map.of(), Practice.SHIPPED);
         assertThat(PartLabel.of(partly)).extracting(PartLabel::part).doesNotContain("pocket");
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.handdown.Demo;
+import org.handdown.measure.Practice;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
@@ -21,7 +22,7 @@ class UnpickPlanTest {
     private static final Anatomy TROUSERS = Demo.ANATOMY;
 
     private static UnpickPlan plan(Map<String, JoinDecision> decisions) {
-        return new UnpickPlan(TROUSERS, decisions, Map.of(), Map.of());
+        return new UnpickPlan(TROUSERS, decisions, Map.of(), Map.of(), Practice.SHIPPED);
     }
 
     private static UnpickPlan.Outcome outcome(UnpickPlan plan, String join) {
@@ -34,7 +35,7 @@ class UnpickPlanTest {
     /** Handbook table, minutes a metre: plain 4, topstitched 7, chain and cover 1.5, overlock 5, felled 10, hand 3 (common practice, no source). */
     @Test
     void ratesAreTheHandbooks() {
-        assertThat(List.of(StitchType.values()).stream().map(StitchType::minutesPerMetre))
+        assertThat(List.of(StitchType.values()).stream().map(s -> s.minutesPerMetre(Practice.SHIPPED)))
                 .containsExactly(4.0, 7.0, 1.5, 1.5, 5.0, 10.0, 3.0);
     }
 
@@ -51,7 +52,8 @@ class UnpickPlanTest {
                 TROUSERS,
                 Map.of("back-pocket-left", JoinDecision.UNPICK),
                 Map.of(),
-                Map.of(StitchType.TOPSTITCHED, 3.0));
+                Map.of(StitchType.TOPSTITCHED, 3.0),
+                Practice.SHIPPED);
         assertThat(outcome(own, "back-pocket-left").minutes()).isCloseTo(2 * 0.44 * 3 + 2, within(1e-9));
     }
 
@@ -60,10 +62,14 @@ class UnpickPlanTest {
     void aStretchIsOpenedWithAMarginAndSewnBackOverTheOldEnds() {
         Join side = TROUSERS.join("side-left");
         Stretches stretch = Stretches.of(200, 300);
-        assertThat(stretch.openedMm(side)).isCloseTo(125.4, within(1e-9));
-        assertThat(stretch.sewnMm(side)).isCloseTo(150.8, within(1e-9));
+        assertThat(stretch.openedMm(side, Practice.SHIPPED)).isCloseTo(125.4, within(1e-9));
+        assertThat(stretch.sewnMm(side, Practice.SHIPPED)).isCloseTo(150.8, within(1e-9));
         UnpickPlan partly = new UnpickPlan(
-                TROUSERS, Map.of("side-left", JoinDecision.UNPICK), Map.of("side-left", stretch), Map.of());
+                TROUSERS,
+                Map.of("side-left", JoinDecision.UNPICK),
+                Map.of("side-left", stretch),
+                Map.of(),
+                Practice.SHIPPED);
         // 2 rows × 0.1254 m × 5 min/m.
         assertThat(outcome(partly, "side-left").minutes()).isCloseTo(1.254, within(1e-9));
         assertThat(partly.isOpen(side)).isFalse();
@@ -113,7 +119,7 @@ class UnpickPlanTest {
     @Test
     void panelsOfASizeComeFromWhicheverPartsAreCheapest() {
         Map<String, Double> minutes = new HashMap<>();
-        TROUSERS.joins().forEach(j -> minutes.put(j.id(), j.minutes(j.stitch().minutesPerMetre())));
+        TROUSERS.joins().forEach(j -> minutes.put(j.id(), j.minutes(j.stitch().minutesPerMetre(Practice.SHIPPED))));
         List<LeastOpening.Answer> two = LeastOpening.forSize(TROUSERS, 2, 300, 900, Set.of(), minutes, 3);
         List<LeastOpening.Answer> four = LeastOpening.forSize(TROUSERS, 4, 300, 900, Set.of(), minutes, 3);
         assertThat(two.get(0).minutes()).isLessThanOrEqualTo(four.get(0).minutes());

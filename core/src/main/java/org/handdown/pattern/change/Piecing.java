@@ -330,14 +330,6 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                             : levels.stream();
                 })
                 .toList();
-        return new Size(
-                rule.what(),
-                rule.kind(),
-                terms,
-                rule.plusMm(),
-                rule.plusWhat(),
-                rule.bodyMm(),
-                rule.easeMm(),
-                rule.stretch());
+        return rule.of(terms);
     }
 }

@@ -98,13 +98,10 @@ final class BandDraft {
                     0,
                     new Size.Term("waistband", "lower", 1)));
             notes.add(Wording.fill(
-                    "Folded it leaves %.0f mm for an elastic of %.0f mm. Elastic 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm to thread it.",
-                    room,
-                    f.of("elastic"),
-                    f.body(BodyMeasure.WAIST),
-                    ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WAIST))));
+                    "Folded it leaves %.0f mm for an elastic of %.0f mm. Elastic %s; a gap of 50 mm to thread it.",
+                    room, f.of("elastic"), f.practice().elastic(f.body(BodyMeasure.WAIST))));
         } else if (kind == 3) {
-            double rib = edge / (1 + 0.6 * f.of("stretch"));
+            double rib = edge / (1 + f.usable(f.of("stretch")));
             band = Paper.rectangle("waistband", "waistband from an old rib", rib, wide)
                     .allow("upper", new Allowance(0, "the rib's own edge"))
                     .seams(seam)

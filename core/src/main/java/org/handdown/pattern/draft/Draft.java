@@ -7,10 +7,12 @@ import java.util.function.Function;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.cloth.ClothSheet;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.Size;
 
 /**
  * A garment or a part of one that can be drafted: what it asks of the body, what is free, what the cloth must do, and how it is drawn.
@@ -90,17 +92,25 @@ public record Draft(
 
     /** Values of all dimensions: those chosen, and the usual ones of this wearer for the rest. */
     public Figures figures(Wearer wearer, Map<String, Double> chosen) {
-        return new Figures(this, wearer, chosen);
+        return new Figures(this, wearer, chosen, Practice.SHIPPED);
+    }
+
+    /** As {@link #draw(Wearer, Map, Practice)}, by common practice as it is shipped. */
+    public Design draw(Wearer wearer, Map<String, Double> chosen) {
+        return draw(wearer, chosen, Practice.SHIPPED);
     }
 
     /**
      * Draws it.
      *
+     * @param practice the household's
      * @throws RefusedValueException if the figures make no whole piece, saying which
      */
-    public Design draw(Wearer wearer, Map<String, Double> chosen) {
-        Figures figures = figures(wearer, chosen);
-        Design design = drawing.apply(figures);
+    public Design draw(Wearer wearer, Map<String, Double> chosen, Practice practice) {
+        Design drawn = drawing.apply(new Figures(this, wearer, chosen, practice));
+        Design design = drawn.withRules(drawn.rules().stream()
+                .map(r -> r.by(practice, offMm(r, wearer, practice)))
+                .toList());
         for (Piece piece : design.pieces()) {
             var ring = piece.stitchLine().flattened().ring();
             if (!ring.isSimple()
@@ -114,5 +124,14 @@ public record Draft(
             }
         }
         return design;
+    }
+
+    /** How far the measure may be off that a size is drafted from; it is known again by its value. */
+    private double offMm(Size rule, Wearer wearer, Practice practice) {
+        return wearer.measures().entrySet().stream()
+                .filter(m -> m.getValue().mm() == rule.bodyMm())
+                .mapToDouble(m -> m.getValue().toleranceMm(practice))
+                .max()
+                .orElse(0);
     }
 }

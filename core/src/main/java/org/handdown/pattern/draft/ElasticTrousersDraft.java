@@ -85,8 +85,8 @@ final class ElasticTrousersDraft {
         double waist = f.body(BodyMeasure.TROUSER_WAIST);
         List<String> notes = List.of(
                 Wording.fill(
-                        "Elastic: 0.9 × %.0f mm + 20 mm to overlap = %.0f mm; leave a gap of %.0f mm in the casing to thread it.",
-                        waist, elasticMm(waist), GAP_MM),
+                        "Elastic: %s; leave a gap of %.0f mm in the casing to thread it.",
+                        f.practice().elastic(waist), GAP_MM),
                 Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM),
                 "Close both centre seams in one, from waist to waist, and sew them twice.");
         List<String> cautions = new ArrayList<>();
@@ -107,11 +107,6 @@ final class ElasticTrousersDraft {
 
     private static boolean isChild(Figures f) {
         return f.body(BodyMeasure.WAIST_TO_FLOOR) < 0.62 * NIGHT_CLOTHES_CHILD_MM;
-    }
-
-    /** 0.9 × waist and 20 mm to overlap. */
-    static double elasticMm(double waistMm) {
-        return 0.9 * waistMm + 20;
     }
 
     private static Piece leg(Figures f, LegBlock leg, String name) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -14,14 +15,16 @@ public final class Figures {
     private final Draft draft;
     private final Wearer wearer;
     private final Map<String, Double> values;
+    private final Practice practice;
 
     /**
      * @param chosen by dimension id; what is not chosen takes its usual value
      * @throws RefusedValueException for a dimension that the draft does not have, a value out of its bounds, or a missing measure
      */
-    Figures(Draft draft, Wearer wearer, Map<String, Double> chosen) {
+    Figures(Draft draft, Wearer wearer, Map<String, Double> chosen, Practice practice) {
         this.draft = draft;
         this.wearer = wearer;
+        this.practice = practice;
         this.values = new HashMap<>();
         draft.measures(chosen).forEach(wearer::mm);
         for (String id : chosen.keySet()) {
@@ -65,6 +68,16 @@ public final class Figures {
     /** Girth of the body at the waist that the garment sits at, mm. */
     double waist() {
         return body(WaistLevel.of(this).girth());
+    }
+
+    /** Figures of common practice that it is drawn by. */
+    Practice practice() {
+        return practice;
+    }
+
+    /** What wear may use of a stretch, both as shares. */
+    double usable(double stretch) {
+        return practice.of(Practice.Figure.USABLE_STRETCH) * stretch;
     }
 
     Wearer wearer() {

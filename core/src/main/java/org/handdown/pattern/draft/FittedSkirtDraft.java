@@ -140,8 +140,8 @@ final class FittedSkirtDraft {
     private static List<Size> girths(Figures f, double hipStretch, List<Size.Term> waist, List<Size.Term> hip) {
         double waistEase = f.of("waistEase");
         return List.of(
-                new Size("waist", Size.Kind.GIRTH, waist, 0, "", f.waist(), waistEase, hipStretch),
-                new Size("hip", Size.Kind.GIRTH, hip, 0, "", f.body(BodyMeasure.HIP), f.of("hipEase"), hipStretch));
+                Size.girth("waist", f.waist(), waistEase, hipStretch, waist.toArray(Size.Term[]::new)),
+                Size.girth("hip", f.body(BodyMeasure.HIP), f.of("hipEase"), hipStretch, hip.toArray(Size.Term[]::new)));
     }
 
     private static Size.Term term(String piece, String where, int times) {
@@ -201,7 +201,7 @@ final class FittedSkirtDraft {
         if (hemUp >= f.body(BodyMeasure.INSIDE_LEG)) {
             return List.of("It ends above the crotch: walking asks for nothing.");
         }
-        Movement step = Movement.of(f.wearer());
+        Movement step = Movement.of(f.wearer(), f.practice());
         List<String> notes = new ArrayList<>();
         notes.add(Wording.fill(
                 "An easy step of %.0f mm needs %.0f mm round the hem; it has %.0f mm.",
@@ -246,11 +246,11 @@ final class FittedSkirtDraft {
                         term("back", "waist", 1)),
                 Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
         List<String> notes = new ArrayList<>();
-        notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), stretch) + ".");
+        notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), f.usable(stretch)) + ".");
         notes.add(Wording.fill(
-                "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; sew every seam that is stretched with a stitch that gives.",
-                f.waist(), ElasticTrousersDraft.elasticMm(f.waist())));
-        notes.addAll(walking(f, block, Fit.COMFORTABLE_SHARE * stretch));
+                "Elastic: %s; sew every seam that is stretched with a stitch that gives.",
+                f.practice().elastic(f.waist())));
+        notes.addAll(walking(f, block, f.usable(stretch)));
         return new Design(
                 "straight stretch skirt",
                 List.of(front, back),

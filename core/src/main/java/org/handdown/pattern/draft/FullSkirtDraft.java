@@ -118,8 +118,8 @@ final class FullSkirtDraft {
         List<String> notes = List.of(
                 elastic
                         ? Wording.fill(
-                                "Elastic: 0.9 × %.0f mm + 20 mm = %.0f mm; a gap of 50 mm in the casing to thread it.",
-                                f.waist(), ElasticTrousersDraft.elasticMm(f.waist()))
+                                "Elastic: %s; a gap of 50 mm in the casing to thread it.",
+                                f.practice().elastic(f.waist()))
                         : Wording.fill(
                                 "%.0f mm of cloth onto %.0f mm of band: %.2f to 1. Quarter marks on both; two rows, one inside the allowance, one 6 mm from the edge.",
                                 all, waist + f.of("overlap"), all / (waist + f.of("overlap"))),

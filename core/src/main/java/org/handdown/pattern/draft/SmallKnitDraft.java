@@ -89,7 +89,7 @@ final class SmallKnitDraft {
                                 new Size.Term("leg-warmer", "lower", 1)),
                         Size.length("length", f.of("length"), new Size.Term("leg-warmer", "right", 1))),
                 List.of(
-                        "At the calf: " + Fit.sentence(upper, f.body(BodyMeasure.CALF), stretch) + ".",
+                        "At the calf: " + Fit.sentence(upper, f.body(BodyMeasure.CALF), f.usable(stretch)) + ".",
                         "Sleeves make good ones: cut exactly on the seam keeps the tube whole."),
                 List.of());
     }
@@ -148,7 +148,7 @@ final class SmallKnitDraft {
                                 new Size.Term("cuff", "lower", 1))),
                 List.of(Wording.fill(
                         "Round the head: %s. The cuff is stretched by %.0f %% while it is sewn on.",
-                        Fit.sentence(edge, f.body(BodyMeasure.HEAD_GIRTH), stretch),
+                        Fit.sentence(edge, f.body(BodyMeasure.HEAD_GIRTH), f.usable(stretch)),
                         100 * (1 / f.of("cuffRatio") - 1))),
                 List.of());
     }

@@ -236,9 +236,7 @@ final class SmockDraft {
                 Wording.fill(
                         "%d buttons, the first %.0f mm below the neck, then every %.0f mm; the centre lines lie on each other, each side runs on %.0f mm.",
                         f.count("buttons"), FIRST_BUTTON_MM, apart, beyond),
-                Wording.fill(
-                        "Elastic for each sleeve: 0.9 × %.0f mm + 20 mm = %.0f mm.",
-                        f.body(BodyMeasure.WRIST), ElasticTrousersDraft.elasticMm(f.body(BodyMeasure.WRIST))),
+                Wording.fill("Elastic for each sleeve: %s.", f.practice().elastic(f.body(BodyMeasure.WRIST))),
                 Wording.fill("Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
                 Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
                 "A kept placket goes with its line of buttons on the centre line, not with its edge.");

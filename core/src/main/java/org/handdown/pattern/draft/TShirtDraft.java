@@ -2,7 +2,6 @@ package org.handdown.pattern.draft;
 
 import java.util.List;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.Fit;
 import org.handdown.body.Movement;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
@@ -113,7 +112,7 @@ final class TShirtDraft {
                 Wording.fill(
                         "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
                         f.of("band") * neckline, neckline, 100 * (1 / f.of("band") - 1)),
-                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), Fit.COMFORTABLE_SHARE * f.of("stretch")),
+                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), f.usable(f.of("stretch"))),
                 "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
                 "A straight stitch pops where the seam stretches: overlock or a narrow zigzag.");
         return new Design(
@@ -130,7 +129,7 @@ final class TShirtDraft {
         return f.of("below") < 40
                 ? 0
                 : (f.body(BodyMeasure.HIP) + (f.of("ease") > 0 ? HIP_ROOM_MM : 0))
-                        / (1 + (f.of("ease") > 0 ? 0 : 0.6 * f.of("stretch")));
+                        / (1 + (f.of("ease") > 0 ? 0 : f.usable(f.of("stretch"))));
     }
 
     private static double neckline(TopBlock back) {

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.Practice;
 import org.handdown.pattern.change.Change;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +49,8 @@ public final class ProjectJson {
                 done(f.get("done")),
                 f.get("log")
                         .list(n -> new Project.Note(
-                                instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read))));
+                                instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read))),
+                PracticeJson.read(f.get("practice")));
     }
 
     private static <T> @Nullable T read(JsonField f, Function<JsonField, T> how) {
@@ -132,6 +134,9 @@ public final class ProjectJson {
         }
         if (!project.workings().equals(Project.Workings.NONE)) {
             node.set("workings", WorkingsJson.write(project.workings()));
+        }
+        if (!project.practice().equals(Practice.SHIPPED)) {
+            node.set("practice", PracticeJson.write(project.practice()));
         }
         ObjectNode done = node.putObject("done");
         new TreeMap<>(project.done())

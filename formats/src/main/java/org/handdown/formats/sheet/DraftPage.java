@@ -17,6 +17,8 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Project;
 
 /** The page of a draft: the figures that went in, its pieces to scale, the sums, what it will measure, and what to watch. */
 public final class DraftPage {
@@ -25,19 +27,17 @@ public final class DraftPage {
     private static final double LINE_MM = 5;
 
     private final Draft draft;
-    private final Wearer wearer;
-    private final Map<String, Double> choices;
+    private final Project.Order order;
     private final LengthUnit unit;
     private final Paper paper;
     private final Design design;
 
-    public DraftPage(Draft draft, Wearer wearer, Map<String, Double> choices, LengthUnit unit, Paper paper) {
-        this.draft = draft;
-        this.wearer = wearer;
-        this.choices = choices;
+    public DraftPage(Project.Order order, LengthUnit unit, Paper paper) {
+        this.draft = Drafts.require(order.draft());
+        this.order = order;
         this.unit = unit;
         this.paper = paper;
-        this.design = draft.draw(wearer, choices);
+        this.design = order.design();
     }
 
     private String length(double mm) {
@@ -46,21 +46,24 @@ public final class DraftPage {
 
     public byte[] pdf() {
         List<Run> runs = new ArrayList<>();
-        heading(runs, "Figures of " + wearer.name());
-        for (BodyMeasure measure : draft.measures()) {
-            Wearer.Taken taken = wearer.find(measure).orElseThrow();
+        heading(runs, "Figures of " + order.from().name());
+        for (BodyMeasure measure : order.measures()) {
+            Wearer.Taken taken = order.from().find(measure).orElseThrow();
             runs.add(new Run(
                     Wording.fill(
                             "%s: %s (%s, ± %s)",
-                            measure.words(), length(taken.mm()), taken.origin().words(), length(taken.toleranceMm())),
+                            measure.words(),
+                            length(taken.mm()),
+                            taken.origin().words(),
+                            length(taken.toleranceMm(order.practice()))),
                     false));
         }
-        Map<String, Double> values = draft.figures(wearer, choices).values();
+        Map<String, Double> values = order.values();
         for (Dimension d : draft.dimensions()) {
             runs.add(new Run(Wording.fill("%s: %s", d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
         }
         heading(runs, "The sums behind it");
-        runs.add(new Run(draft.formula(), false));
+        runs.add(new Run(LengthText.inSentence(draft.formula(), unit), false));
         heading(runs, "Pieces");
         for (Piece p : design.pieces()) {
             Box box = p.cutLine().ring().box();
@@ -79,9 +82,10 @@ public final class DraftPage {
         for (Size.Finished s : design.sizes()) {
             runs.add(new Run(
                     Wording.fill(
-                            "%s: %s%s",
+                            "%s: %s ± %s%s",
                             s.what(),
                             length(s.finishedMm()),
+                            length(s.toleranceMm()),
                             s.bodyMm() > 0 ? ", body or wish " + length(s.bodyMm()) : ""),
                     false));
         }

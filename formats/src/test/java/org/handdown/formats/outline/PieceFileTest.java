@@ -28,6 +28,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Project;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -124,7 +125,9 @@ class PieceFileTest {
     @Test
     void thePageOfADraftTellsItsFiguresSumsAndSeams() throws IOException {
         Draft draft = Drafts.require("wrap-skirt");
-        byte[] pdf = new DraftPage(draft, wearer(), Map.of("length", 762.0), LengthUnit.INCH, Paper.LETTER).pdf();
+        byte[] pdf = new DraftPage(
+                        new Project.Order(draft.id(), wearer(), Map.of("length", 762.0)), LengthUnit.INCH, Paper.LETTER)
+                .pdf();
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text)
@@ -140,7 +143,7 @@ class PieceFileTest {
     @ParameterizedTest
     @MethodSource("drafts")
     void everyDraftHasAPage(Draft draft) throws IOException {
-        byte[] pdf = new DraftPage(draft, wearer(), Map.of(), LengthUnit.CM, Paper.A4).pdf();
+        byte[] pdf = new DraftPage(new Project.Order(draft.id(), wearer(), Map.of()), LengthUnit.CM, Paper.A4).pdf();
         try (var document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isBetween(1, 4);
             assertThat(new PDFTextStripper().getText(document)).contains(draft.words());

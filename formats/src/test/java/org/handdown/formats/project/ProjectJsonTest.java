@@ -11,12 +11,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.handdown.formats.DemoProject;
 import org.handdown.lay.Leftover;
 import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
+import org.handdown.measure.Practice;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -70,6 +73,25 @@ class ProjectJsonTest {
     void anEmptyProjectReadsBackEqual() {
         Project empty = Project.named("Nothing yet");
         assertThat(ProjectJson.read(ProjectJson.text(empty))).isEqualTo(empty);
+    }
+
+    @Test
+    void aHouseholdsOwnPracticeReadsBackEqual_AndWhatIsUnknownIsPassedOver() throws IOException {
+        Project project = DemoProject.project()
+                .by(new Practice(Map.of(Practice.Figure.GAP, 3.0, Practice.Figure.RATE_HAND, 4.5)));
+        String text = ProjectJson.text(project);
+        Project back = ProjectJson.read(text);
+        assertThat(back).isEqualTo(project);
+        assertThat(back.pieces()).isEqualTo(project.pieces());
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/project.schema.json")));
+        assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        assertThat(ProjectJson.read(text.replace("rate_hand", "rate_of_a_later_version"))
+                        .practice())
+                .isEqualTo(new Practice(Map.of(Practice.Figure.GAP, 3.0)));
+        assertThatThrownBy(() -> ProjectJson.read(text.replace("\"gap\":3.0", "\"gap\":300")))
+                .isInstanceOf(RefusedValueException.class)
+                .hasMessageContaining("from 0 to 30 mm");
     }
 
     @Test

@@ -79,7 +79,7 @@ class FitRunService {
 
     /** Tells whether a project still is what an answer was found for. */
     static String basis(Project project) {
-        Project bare = Project.named("basis");
+        Project bare = Project.named("basis").by(project.practice());
         Project.Lay lay = project.lay();
         var panels = project.panels();
         var pieces = project.pieces();

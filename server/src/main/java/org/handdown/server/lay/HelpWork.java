@@ -5,6 +5,7 @@ import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -135,6 +136,7 @@ class HelpWork {
                 cloth,
                 PieceCloth.valueOf(ask.path("cloth").asText()),
                 width,
+                project.practice().of(Practice.Figure.GAP),
                 effort,
                 progress::isToStop,
                 length -> {

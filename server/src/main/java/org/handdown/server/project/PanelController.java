@@ -272,7 +272,7 @@ class PanelController {
         double mm = new Range(2, 2000)
                 .require("width", new Typed(say.unit()).length("width", width))
                 .mm();
-        return new TapeViews(say).usable(Usable.of(panel(project, panel), mm), mm);
+        return new TapeViews(say, project.practice()).usable(Usable.of(panel(project, panel), mm), mm);
     }
 
     /** The cloth's edge as a drawing at true size. */

@@ -100,7 +100,7 @@ final class PanelViews {
             List<Point> points = panel.outline().ring().run(run.from(), run.to());
             edges.add(new PanelEdgeView(name, panel.kind(name), say.length(Edge.lengthMm(points)), Say.points(points)));
         });
-        TapeViews tape = new TapeViews(say);
+        TapeViews tape = new TapeViews(say, project.practice());
         List<FigureView> figures = new ArrayList<>(tape.usable(good));
         if (source > 0) {
             figures.add(new FigureView("share of the source", Wording.fill("%.0f %%", 100 * good.areaMm2() / source)));

@@ -116,6 +116,7 @@ public record PatternView(
             String ease,
             String formula,
             boolean fits,
+            boolean sure,
             Fit fit,
             String fitWords,
             String wear,

@@ -102,11 +102,12 @@ final class PatternViews {
                 s.bodyMm() > 0 ? say.difference(s.finishedMm() - s.bodyMm()) : "",
                 say.sentence(s.formula()),
                 s.fits(),
+                !s.fits() || s.fitsSurely(),
                 s.fit(),
                 round ? s.fit().words() : "",
                 round && s.size().stretch() > 0
                         ? say.sentence(Fit.sentence(
-                                s.finishedMm(), s.bodyMm(), s.size().stretch()))
+                                s.finishedMm(), s.bodyMm(), s.size().comfortable()))
                         : "",
                 woven(s, round));
     }

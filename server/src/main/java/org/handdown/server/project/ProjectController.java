@@ -58,7 +58,7 @@ class ProjectController {
     CreatedView create(@AuthenticationPrincipal HouseholdUser user, @RequestBody NewProject body) {
         Project project = Project.named(Typed.text(body.name));
         return new CreatedView(
-                projects.create(user.householdId(), project, "new project").toString());
+                projects.begin(user.householdId(), project, "new project").toString());
     }
 
     /** The body is a project file as exported. */

@@ -12,9 +12,11 @@ import org.handdown.formats.project.ProjectJson;
 import org.handdown.lay.Finding;
 import org.handdown.lay.RuleChecker;
 import org.handdown.make.Toolbox;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.server.table.PracticeService;
 import org.handdown.server.table.TableService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
@@ -37,10 +39,12 @@ public class ProjectService {
 
     private final ProjectMapper mapper;
     private final TableService table;
+    private final PracticeService practice;
 
-    ProjectService(ProjectMapper mapper, TableService table) {
+    ProjectService(ProjectMapper mapper, TableService table, PracticeService practice) {
         this.mapper = mapper;
         this.table = table;
+        this.practice = practice;
     }
 
     @Transactional(readOnly = true)
@@ -64,7 +68,8 @@ public class ProjectService {
                 row.undoWhat(),
                 row.redoWhat(),
                 rates(household),
-                table.toolbox(household));
+                table.toolbox(household),
+                practice.of(household));
     }
 
     private static Project readable(String document) {
@@ -101,6 +106,19 @@ public class ProjectService {
         return id;
     }
 
+    /** A project that is begun here: it goes by the household's figures of common practice. */
+    @Transactional
+    public UUID begin(UUID household, Project project, String what) {
+        return create(household, project.by(practice.of(household)), what);
+    }
+
+    /** The figures of common practice that the household goes by now, for a project that was begun under others. */
+    @Transactional
+    public ProjectView takeOverPractice(UUID household, UUID id, long version) {
+        Practice now = practice.of(household);
+        return edit(household, id, version, "the household's figures taken over", project -> project.by(now));
+    }
+
     /** A project from its open format. */
     @Transactional
     public UUID importProject(UUID household, String text) {
@@ -129,7 +147,8 @@ public class ProjectService {
                         "breaks a rule: " + findings.get(0).message() + " Lay the pieces anew before exporting.");
             }
         }
-        ProjectViews.of(new StoredProject(UUID.randomUUID(), 1, project, null, null, Map.of(), Toolbox.FULL));
+        ProjectViews.of(new StoredProject(
+                UUID.randomUUID(), 1, project, null, null, Map.of(), Toolbox.FULL, project.practice()));
         return project;
     }
 
@@ -262,7 +281,14 @@ public class ProjectService {
         Project project = readable(document);
         storeTimes(household, at.id, new Workroom(project));
         StoredProject stored = new StoredProject(
-                at.id, at.version, project, at.undoWhat, at.redoWhat, rates(household), table.toolbox(household));
+                at.id,
+                at.version,
+                project,
+                at.undoWhat,
+                at.redoWhat,
+                rates(household),
+                table.toolbox(household),
+                practice.of(household));
         Workroom room = stored.room();
         room.requireWorkable();
         return ProjectViews.of(stored, room);

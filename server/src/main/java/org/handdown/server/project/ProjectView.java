@@ -61,7 +61,11 @@ public record ProjectView(
         @Nullable SurenessView sureness,
         List<StepView> steps,
         List<NoteView> log,
+        List<PracticeView> practice,
         List<TroubleView> troubles) {
+
+    /** A figure of common practice that the project goes by, and the household goes by otherwise since. */
+    public record PracticeView(String words, String here, String household) {}
 
     /** Something beside the work that could not be worked out, at the station where it would stand. */
     public record TroubleView(Station station, String sentence) {}

@@ -1,6 +1,7 @@
 package org.handdown.server.project;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -21,6 +23,7 @@ import org.handdown.server.project.ProjectView.AimView;
 import org.handdown.server.project.ProjectView.MeasureView;
 import org.handdown.server.project.ProjectView.StepView;
 import org.handdown.server.project.ProjectView.TroubleView;
+import org.handdown.server.table.PracticeText;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -132,7 +135,18 @@ public final class ProjectViews {
                 orNothing(Station.LAY, "How sure the lay is", this::sureness),
                 part(Station.MAKE, "The order of work", this::steps, List.of()),
                 project.log().stream().map(this::note).toList(),
+                practice(),
                 List.copyOf(troubles));
+    }
+
+    private List<ProjectView.PracticeView> practice() {
+        return Arrays.stream(Practice.Figure.values())
+                .filter(f -> project.practice().of(f) != stored.practice().of(f))
+                .map(f -> new ProjectView.PracticeView(
+                        f.words(),
+                        PracticeText.of(f, project.practice().of(f)),
+                        PracticeText.of(f, stored.practice().of(f))))
+                .toList();
     }
 
     private Optional<ProjectView.LetOutView> letOut() {
@@ -218,7 +232,7 @@ public final class ProjectViews {
                     "",
                     false,
                     "",
-                    say.length(Origin.PROPOSED.toleranceMm()),
+                    say.length(project.practice().toleranceMm(Origin.PROPOSED)),
                     "");
         }
         double mm = taken.length().mm();
@@ -241,7 +255,7 @@ public final class ProjectViews {
                 again == null ? "" : say.field(again.mm()),
                 taken.differs(),
                 on == null ? "" : on.toString(),
-                say.length(taken.toleranceMm()),
+                say.length(taken.toleranceMm(project.practice())),
                 aim.wearer()
                         .growthMmADay(measure)
                         .map(d -> Wording.fill("%s in a year at this pace", say.difference(365 * d)))

@@ -212,7 +212,7 @@ final class SourceViews {
         if (aim == null) {
             return List.of();
         }
-        return Suitability.of(source, aim.wearer()).stream()
+        return Suitability.of(source, aim.wearer(), project.practice()).stream()
                 .map(j -> new JobView(
                         j.name(),
                         j.verdict(),
@@ -298,7 +298,9 @@ final class SourceViews {
         Anatomy anatomy = room.anatomy().orElseThrow();
         Technique technique = Technique.of(
                 join, java.util.Objects.requireNonNull(project.source()).cloth(), o.decision());
-        double length = plan.stretches(join.id()).map(s -> s.openedMm(join)).orElse(join.lengthMm());
+        double length = plan.stretches(join.id())
+                .map(s -> s.openedMm(join, plan.practice()))
+                .orElse(join.lengthMm());
         String formula = Wording.fill(
                 "%d row%s × %s × %.1f min/m%s",
                 join.rows(),

@@ -266,6 +266,15 @@ class StationController {
         return edit(user, id, version, "panels proposed anew", project -> new Workroom(project).redoPanels());
     }
 
+    /** The household's figures of common practice as they are now. */
+    @PostMapping("/practice")
+    ProjectView takeOverPractice(
+            @AuthenticationPrincipal HouseholdUser user,
+            @PathVariable("id") UUID id,
+            @RequestParam("version") long version) {
+        return projects.takeOverPractice(user.householdId(), id, version);
+    }
+
     /** Pieces drafted anew from the aim. */
     @PostMapping("/pieces/redo")
     ProjectView redoPieces(

@@ -3,6 +3,7 @@ package org.handdown.server.project;
 import java.util.Map;
 import java.util.UUID;
 import org.handdown.make.Toolbox;
+import org.handdown.measure.Practice;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.StitchType;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param undoWhat what undoing would take back, null where there is nothing
  * @param rates the household's own minutes a metre of unpicking
  * @param tools that the household has
+ * @param practice that the household goes by now; the project keeps its own until somebody takes these over
  * @param redoWhat what redoing would bring again, null where there is nothing
  */
 public record StoredProject(
@@ -24,7 +26,8 @@ public record StoredProject(
         @Nullable String undoWhat,
         @Nullable String redoWhat,
         Map<StitchType, Double> rates,
-        Toolbox tools) {
+        Toolbox tools,
+        Practice practice) {
     /** What follows from it, by this household's rates and tools. */
     public Workroom room() {
         return new Workroom(project, rates, tools);

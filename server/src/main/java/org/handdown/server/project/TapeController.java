@@ -19,6 +19,8 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Carried;
@@ -35,6 +37,7 @@ import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.TapeRequests.TapeRequest;
+import org.handdown.server.table.PracticeService;
 import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Layer;
@@ -63,10 +66,12 @@ class TapeController {
     private static final int MOST_OUTLINES = 20;
 
     private final ProjectService projects;
+    private final PracticeService practice;
     private final Ceiling ceiling;
 
-    TapeController(ProjectService projects, Ceiling ceiling) {
+    TapeController(ProjectService projects, PracticeService practice, Ceiling ceiling) {
         this.projects = projects;
+        this.practice = practice;
         this.ceiling = ceiling;
     }
 
@@ -96,11 +101,15 @@ class TapeController {
 
     /** The outline that these figures draw, and what they say about each other; nothing is stored. */
     @PostMapping("/tape/draw")
-    DrawnView draw(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit, @RequestBody TapeRequest body) {
-        return ceiling.under(() -> drawn(new Say(unit), unit, body));
+    DrawnView draw(
+            @AuthenticationPrincipal HouseholdUser user,
+            @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
+            @RequestBody TapeRequest body) {
+        Practice now = practice.of(user.householdId());
+        return ceiling.under(() -> drawn(new Say(unit), now, unit, body));
     }
 
-    private static DrawnView drawn(Say say, LengthUnit unit, TapeRequest body) {
+    private static DrawnView drawn(Say say, Practice practice, LengthUnit unit, TapeRequest body) {
         OutlineMethod method = body.toMethod(unit);
         body.finishes(unit);
         Outline outline = method.outline();
@@ -133,7 +142,7 @@ class TapeController {
         return new DrawnView(
                 Say.points(outline.flattened().ring().points()),
                 Say.area(outline.flattened().ring().areaMm2()),
-                say.length(method.toleranceMm()),
+                say.length(method.toleranceMm(practice.toleranceMm(Origin.TAPE))),
                 method.findings().stream().map(say::sentence).toList(),
                 points,
                 residuals,
@@ -141,7 +150,7 @@ class TapeController {
                 pins,
                 tapes,
                 FoundView.edges(outline, say),
-                new TapeViews(say)
+                new TapeViews(say, practice)
                         .usable(Usable.of(Region.of(outline.flattened().ring()), TapeViews.STRIP_MM)));
     }
 

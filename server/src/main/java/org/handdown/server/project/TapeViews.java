@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.formats.project.OutlineJson;
+import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.ClothRepeat;
@@ -31,9 +32,11 @@ final class TapeViews {
     static final double STRIP_MM = 40;
 
     private final Say say;
+    private final Practice practice;
 
-    TapeViews(Say say) {
+    TapeViews(Say say, Practice practice) {
         this.say = say;
+        this.practice = practice;
     }
 
     TapedView view(TapedSurvey survey) {
@@ -95,7 +98,7 @@ final class TapeViews {
                 shape,
                 measures,
                 drawn,
-                say.length(survey.method().toleranceMm()),
+                say.length(survey.toleranceMm(practice).orElse(0.0)),
                 findings(survey));
     }
 

@@ -25,7 +25,6 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Range;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
-import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
@@ -208,8 +207,7 @@ class SheetController {
         }
         Project.Order order = pattern.orders().get(draft);
         LengthUnit unit = unit(project);
-        byte[] pdf =
-                new DraftPage(Drafts.require(order.draft()), order.from(), order.choices(), unit, paper(paper)).pdf();
+        byte[] pdf = new DraftPage(order, unit, paper(paper)).pdf();
         return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
@@ -14,7 +15,6 @@ import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
-import org.handdown.reuse.Inventory;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
@@ -97,7 +97,7 @@ class CopyController {
                     .findFirst()
                     .orElseThrow(() -> new RefusedValueException("copy.part", "This garment has no such part."));
             Source source = project.source();
-            double own = source == null ? 0 : usable(source);
+            double own = source == null ? 0 : usable(source, project.practice());
             List<Copying.Mark> read = new ArrayList<>();
             for (MarkRequest mark : marks == null ? List.<MarkRequest>of() : marks) {
                 read.add(new Copying.Mark(
@@ -108,7 +108,7 @@ class CopyController {
                     new Copying.Wish(
                             Typed.text(anchor),
                             place == null ? Copying.Place.END : place,
-                            share("copy.garmentStretch", garmentStretch, usable(garment)),
+                            share("copy.garmentStretch", garmentStretch, usable(garment, project.practice())),
                             share("copy.ownStretch", ownStretch, own),
                             typed.mm("copy.allowance", allowance),
                             Typed.text(trueing).isEmpty() ? 0 : typed.mm("copy.trueing", trueing),
@@ -116,8 +116,9 @@ class CopyController {
                             read));
         }
 
-        private static double usable(Source source) {
-            return Inventory.USABLE_SHARE * source.cloth().sheet().stretchAcross();
+        private static double usable(Source source, Practice practice) {
+            return practice.of(Practice.Figure.USABLE_STRETCH)
+                    * source.cloth().sheet().lastingAcross();
         }
 
         private static double share(String field, @Nullable String text, double otherwise) {

@@ -102,7 +102,7 @@ class StashController {
         String name =
                 body.name == null || body.name.isBlank() ? stashed.source().name() : body.name.strip();
         Project project = Project.named(name).withSource(stashed.source());
-        return new StashedId(projects.create(user.householdId(), project, "a source from the stash")
+        return new StashedId(projects.begin(user.householdId(), project, "a source from the stash")
                 .toString());
     }
 
