@@ -73,6 +73,12 @@ final class Instance {
         process.destroyForcibly().onExit().join();
     }
 
+    /** Asks it to stop, as an operating system does. @return whether it ended in time, by itself */
+    boolean stop(long seconds) throws InterruptedException {
+        process.destroy();
+        return process.waitFor(seconds, TimeUnit.SECONDS);
+    }
+
     void close() {
         process.destroy();
         try {

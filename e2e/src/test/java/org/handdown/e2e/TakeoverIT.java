@@ -8,18 +8,20 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.Objects;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** Two processes share one database and its queue; one of them is killed at work. */
+/** Processes share one database and its queue; one of them is stopped in order at work, the next is killed. */
 class TakeoverIT {
     private static final double SECONDS = 1000;
     private String database = "";
     private String port = "";
     private @Nullable Instance first;
     private @Nullable Instance second;
+    private @Nullable Instance third;
 
     @BeforeEach
     void startTheFirst() throws IOException, InterruptedException {
@@ -40,7 +42,7 @@ class TakeoverIT {
 
     @AfterEach
     void endBoth() throws IOException, InterruptedException {
-        for (Instance instance : new Instance[] {first, second}) {
+        for (Instance instance : new Instance[] {first, second, third}) {
             if (instance != null) {
                 instance.close();
             }
@@ -67,13 +69,22 @@ class TakeoverIT {
         // Only now is there a second one, so that it is sure which of them had the run.
         Instance other = new Instance("takeover-second", port, quick());
         second = other;
-        working.kill();
+        Assertions.assertThat(working.stop(12))
+                .as("the open stream of progress and the search hold up no orderly stop")
+                .isTrue();
         assertThat(table.text("The connection is lost; the work goes on")).isVisible(within(20));
 
         // The session is in the database as well: the same person goes on at the other instance.
         page.navigate(other.address + station);
         assertThat(table.text("Best so far: \\d+ of 15")).isVisible(within(30));
-        assertThat(table.button("Lay again")).isVisible(within(90));
+        Instance last = new Instance("takeover-third", port, quick());
+        third = last;
+        other.kill();
+        assertThat(table.text("The connection is lost; the work goes on")).isVisible(within(20));
+        page.navigate(last.address + station);
+        assertThat(table.text("Best so far: \\d+ of 15")).isVisible(within(30));
+        table.button("Stop, keep the best so far").click();
+        assertThat(table.button("Lay again")).isVisible(within(20));
         assertThat(table.thread("Lay")).containsText("All pieces lie");
         assertThat(page.getByText(Pattern.compile("The run broke down"))).isHidden();
         table.leave();

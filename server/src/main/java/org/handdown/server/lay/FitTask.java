@@ -9,7 +9,6 @@ import com.github.kagkarlsson.scheduler.task.helper.Tasks;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicInteger;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.slf4j.Logger;
@@ -32,8 +31,7 @@ class FitTask {
     private static final String BROKE =
             "The run broke down; that is a fault of the program. %s Please try again, or take off what was added last.";
 
-    /** Runs at work in this instance: they share its cores. */
-    private final AtomicInteger atWork = new AtomicInteger();
+    private final SharedCores cores = new SharedCores(Runtime.getRuntime().availableProcessors());
 
     @Bean
     CustomTask<Void> fittingTask(FitRunMapper runs, LayWork laying, HelpWork helping, Clock clock) {
@@ -43,11 +41,6 @@ class FitTask {
                 .onFailure(new FailureHandler.OnFailureRetryLater<>(Duration.ofSeconds(5)))
                 .execute((instance, context) ->
                         execute(runs, laying, helping, clock, UUID.fromString(instance.getId()), context));
-    }
-
-    /** Searching threads of a run, beside the others that are at work here. */
-    private int threads() {
-        return Math.max(1, Runtime.getRuntime().availableProcessors() / Math.max(1, atWork.get()));
     }
 
     private CompletionHandler<Void> execute(
@@ -66,19 +59,22 @@ class FitTask {
         }
         RunProgress progress =
                 new RunProgress(runs, id, () -> context.getSchedulerState().isShuttingDown());
-        atWork.incrementAndGet();
+        int threads = cores.enter();
         try {
             FitRunMapper.RunRow begun = runs.find(id).orElse(row);
             String message = begun.runKind() == RunKind.LAY
-                    ? laying.work(begun, progress, threads())
-                    : helping.work(begun, progress, threads());
+                    ? laying.work(begun, progress, threads)
+                    : helping.work(begun, progress, threads);
             if (progress.isBrokenOff()) {
                 runs.handBack(id);
                 return later(clock);
             }
             runs.close(id, progress.isCancelled() ? "cancelled" : "done", message);
         } catch (RefusedValueException e) {
-            runs.close(id, "failed", e.getMessage() + " " + laying.handOver(row));
+            runs.close(
+                    id,
+                    "failed",
+                    e.getMessage() + " " + laying.handOver(runs.find(id).orElse(row)));
         } catch (RuntimeException | Error e) {
             LOG.error("Run {} failed", id, e);
             runs.close(
@@ -86,7 +82,7 @@ class FitTask {
                     "failed",
                     Wording.fill(BROKE, laying.handOver(runs.find(id).orElse(row))));
         } finally {
-            atWork.decrementAndGet();
+            cores.leave();
         }
         return new CompletionHandler.OnCompleteRemove<>();
     }

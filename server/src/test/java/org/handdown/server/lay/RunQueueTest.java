@@ -125,6 +125,21 @@ class RunQueueTest extends DemoHouseholdTest {
         assertThat(read(user, bare).body().path("lay").path("placed")).hasSize(15);
     }
 
+    /** Panels taken away while a run waits: it is refused in words, and nothing on the table changes. */
+    @Test
+    void aRunThatIsRefusedAtWorkSaysWhy() {
+        String bare = "/api/projects/"
+                + call(user, "POST", "/api/projects", "{\"name\":\"Nothing yet\"}")
+                        .text("id");
+        UUID run = inserted(bare, "waiting", 0);
+        scheduler.scheduleIfNotExists(
+                FitTask.DESCRIPTOR.instance(run.toString()).build(), Instant.now());
+        await().atMost(Duration.ofSeconds(60)).until(() -> status(run).equals("failed"));
+        assertThat(runs.find(run).orElseThrow().message())
+                .contains("Panels or pieces are gone meanwhile.", "The lay before it is untouched.");
+        assertThat(read(user, bare).status()).isEqualTo(200);
+    }
+
     /** What a hand moved while a run was at work stays; what the run found lies beside it. */
     @Test
     void aLayMovedByHandMeanwhileIsNotReplaced() {
