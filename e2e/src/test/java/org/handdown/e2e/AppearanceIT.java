@@ -7,6 +7,7 @@ import com.deque.html.axecore.results.AxeResults;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.SelectOption;
 import com.microsoft.playwright.options.WaitForSelectorState;
@@ -14,10 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.Arguments;
-import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.api.Test;
 
 /** Every main view, at three sizes, by day and by lamp: no serious problem for anybody, nothing wider than the screen, no complaint. */
 class AppearanceIT {
@@ -29,26 +27,36 @@ class AppearanceIT {
 
     private static final boolean TAKE_PICTURES = Boolean.getBoolean("handdown.screenshots");
 
-    static Stream<Arguments> screens() {
-        return Stream.of(
-                Arguments.of(1280, 800, false),
-                Arguments.of(1280, 800, true),
-                Arguments.of(1920, 1080, false),
-                Arguments.of(768, 1024, false));
+    private record Screen(int width, int height, boolean dark) {
+        void showOn(Page page) {
+            page.setViewportSize(width, height);
+            page.emulateMedia(
+                    new Page.EmulateMediaOptions().setColorScheme(dark ? ColorScheme.DARK : ColorScheme.LIGHT));
+            // Drawn anew, and no colour on its way any more.
+            page.evaluate(
+                    "async () => { await new Promise(r => requestAnimationFrame(() => requestAnimationFrame(r)));"
+                            + " await Promise.all(document.getAnimations().filter(a => a instanceof CSSTransition).map(a => a.finished)) }");
+        }
     }
 
-    @ParameterizedTest(name = "{0} × {1}, dark {2}")
-    @MethodSource("screens")
-    void everyViewIsFitForEverybody(int width, int height, boolean dark) {
+    /** Pictures and the full set of rules are of the first. */
+    private static final List<Screen> SCREENS = List.of(
+            new Screen(1280, 800, false),
+            new Screen(1280, 800, true),
+            new Screen(1920, 1080, false),
+            new Screen(768, 1024, false));
+
+    @Test
+    void everyViewIsFitForEverybody() {
         List<String> complaints = new ArrayList<>();
         Stage stage = Stage.get();
-        Page door = stage.visitor(width, height, dark);
+        Page door = stage.visitor(1280, 800, false);
         door.navigate(stage.address);
         door.getByText("Old garments into new ones").waitFor();
         look(door, "sign-in", complaints);
         door.context().close();
 
-        Table table = Table.sitDown(stage, width, height, dark);
+        Table table = Table.sitDown(stage, 1280, 800, false);
         table.page().onConsoleMessage(m -> {
             if (m.type().equals("error")) {
                 complaints.add("console: " + m.text());
@@ -89,10 +97,7 @@ class AppearanceIT {
         table.goTo("Pieces");
         table.sheet("What lives on");
         look(table.page(), "what-lives-on", complaints);
-        // A picture takes seconds to look at: once by day and once by lamp is enough.
-        if (width == 1280) {
-            survey(table, complaints);
-        }
+        survey(table, complaints);
         table.open("The heather skirt, another year");
         table.goTo("Pieces");
         look(table.page(), "letting-out", complaints);
@@ -168,7 +173,6 @@ class AppearanceIT {
         table.page().getByText("ratio").first().waitFor();
     }
 
-    /** Fit for everybody, and worth a picture. */
     /** The sheets about the pieces: finished sizes, a walked seam, an edge's ledger, changes, what is brought in, sums. */
     private static void pieces(Table table, List<String> complaints) {
         table.goTo("Pieces");
@@ -195,29 +199,37 @@ class AppearanceIT {
         }
     }
 
+    /** Fit for everybody, and worth a picture. */
     private static void look(Page page, String view, List<String> complaints) {
-        check(page, view, complaints);
-        boolean isPicture = page.viewportSize().width == 1280 && TAKE_PICTURES;
-        boolean isDark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
-        if (isPicture && (!isDark || view.equals("lay"))) {
-            Path file = Stage.ROOT.resolve("docs/screenshots/" + view + (isDark ? "-by-lamp" : "") + ".png");
-            page.screenshot(new Page.ScreenshotOptions().setPath(file));
-        }
+        check(page, view, complaints, TAKE_PICTURES);
     }
 
     private static void check(Page page, String view, List<String> complaints) {
-        boolean first = page.viewportSize().width == 1280
-                && !(Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
-        AxeBuilder axe = new AxeBuilder(page);
-        // Names, roles and order are the same at every size and by lamp: the full set is asked once, of the same views.
-        AxeResults results = (first ? axe : axe.withRules(OF_SIZE_AND_COLOUR)).analyze();
-        results.getViolations().stream()
-                .filter(v -> v.getImpact().equals("serious") || v.getImpact().equals("critical"))
-                .forEach(v -> complaints.add(
-                        view + ": " + v.getId() + " " + v.getNodes().get(0).getHtml()));
-        int tooWide = (Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
-        if (tooWide > 0) {
-            complaints.add(view + " is " + tooWide + " px wider than the screen");
+        check(page, view, complaints, false);
+    }
+
+    private static void check(Page page, String view, List<String> complaints, boolean picture) {
+        for (Screen screen : SCREENS) {
+            screen.showOn(page);
+            boolean first = screen.equals(SCREENS.get(0));
+            if (picture && (first || screen.width() == 1280 && view.equals("lay"))) {
+                Path file = Stage.ROOT.resolve("docs/screenshots/" + view + (first ? "" : "-by-lamp") + ".png");
+                page.screenshot(new Page.ScreenshotOptions().setPath(file));
+            }
+            AxeBuilder axe = new AxeBuilder(page);
+            // Names, roles and order are the same at every size and by lamp: the full set is asked once.
+            AxeResults results = (first ? axe : axe.withRules(OF_SIZE_AND_COLOUR)).analyze();
+            results.getViolations().stream()
+                    .filter(v ->
+                            v.getImpact().equals("serious") || v.getImpact().equals("critical"))
+                    .forEach(v -> complaints.add("%s, %s: %s %s"
+                            .formatted(
+                                    view, screen, v.getId(), v.getNodes().get(0).getHtml())));
+            int tooWide = (Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+            if (tooWide > 0) {
+                complaints.add("%s, %s, is %d px wider than the screen".formatted(view, screen, tooWide));
+            }
         }
+        SCREENS.get(0).showOn(page);
     }
 }
