@@ -74,8 +74,17 @@ class EveryProjectOpensTest extends HouseholdTest {
                 .forEach(i -> {
                     SourceKind kind = SourceKind.values()[i];
                     String height = HEIGHTS.get((first + i) % HEIGHTS.size());
-                    new Walk(aimed, kind, height, true, (first + i) % 3 == 0, faults).go();
-                    new Walk(aimed, kind, height, false, (first + i) % 3 == 1, faults).go();
+                    boolean printed = (first + i) % 3 != 2;
+                    Walk one = new Walk(aimed, kind, height, true, printed, faults);
+                    Walk other = new Walk(aimed, kind, height, false, printed, faults);
+                    one.settle();
+                    other.settle();
+                    one.goOn();
+                    // All that follows comes from what is stored: where that is the same, it would only be the same
+                    // again.
+                    if (!other.settled.equals(one.settled)) {
+                        other.goOn();
+                    }
                 });
         assertThat(faults).isEmpty();
     }
@@ -89,6 +98,7 @@ class EveryProjectOpensTest extends HouseholdTest {
         private final boolean printed;
         private final List<String> faults;
         private String at = "";
+        private String settled = "";
         private JsonNode view = json.createObjectNode();
 
         Walk(Aimed aimed, SourceKind kind, String height, boolean aimFirst, boolean printed, List<String> faults) {
@@ -100,7 +110,7 @@ class EveryProjectOpensTest extends HouseholdTest {
             this.faults = faults;
         }
 
-        void go() {
+        void settle() {
             at = "/api/projects/"
                     + call(user, "POST", "/api/projects", "{\"name\":\"A %s\"}".formatted(aimed))
                             .text("id");
@@ -112,6 +122,19 @@ class EveryProjectOpensTest extends HouseholdTest {
                 source();
                 aim();
             }
+            settled = file();
+        }
+
+        /** The document as it is stored. */
+        private String file() {
+            Reply reply = call(user, "GET", at + "/file", "");
+            if (reply.status() != 200) {
+                fault("its file answers %d".formatted(reply.status()));
+            }
+            return reply.body().toString();
+        }
+
+        void goOn() {
             takeApart();
             write("panels", "POST", "/panels/redo", "");
             write("pieces", "POST", "/pieces/redo", "");
@@ -230,7 +253,7 @@ class EveryProjectOpensTest extends HouseholdTest {
                 fault("has no panels or no pieces");
             }
             get("/sittings?minutes=30");
-            get("/file");
+            file();
         }
 
         private void get(String path) {
