@@ -45,7 +45,7 @@ const form = reactive({
   proposed: [] as string[],
 })
 const read = (way: 'across' | 'along'): Stretch => {
-  const of = (reading: string) => project.source?.stretchTexts[`${way}.${reading}`] ?? ''
+  const of = (reading: string) => project.source?.clothTexts[`${way}.${reading}`] ?? ''
   return { gauge: of('gauge'), stretched: of('stretched'), released: of('released') }
 }
 function reset() {
@@ -62,7 +62,7 @@ function reset() {
     name: s?.cloth.name ?? '',
     fibre: s?.cloth.fibre ?? '',
     colour: s?.cloth.colour ?? '#7a6a55',
-    thickness: s ? `${s.cloth.thicknessMm} mm` : '1 mm',
+    thickness: s?.clothTexts.thickness ?? '1 mm',
   }
   form.weave = s?.cloth.weave ?? 'TWILL'
   form.heat = s?.cloth.heat ?? 'ONE_DOT'

@@ -14,7 +14,13 @@ import java.util.regex.Pattern;
  * {@code 1/4 yd}. A number without a unit takes the unit handed in; nothing else is ever assumed.
  */
 public final class LengthText {
-    private static final Pattern LENGTH_MM = Pattern.compile("(\\d+(?:\\.\\d+)?) mm\\b");
+    /** What stands in quotes is somebody's own words. */
+    private static final String QUOTED = "“[^”]*”";
+
+    private static final String FIGURE = "(\\d+(?:\\.\\d+)?)";
+    private static final Pattern LENGTH_MM = Pattern.compile(QUOTED + "|" + FIGURE + " mm\\b");
+    private static final Pattern BOUNDS =
+            Pattern.compile(QUOTED + "|(?:" + FIGURE + "( to | and −?))?" + FIGURE + " (mm|cm|m)\\b");
     private static final double LEAST_CONVERTED_MM = 2;
     /** Share of a step that is a slip of reckoning, not cloth. */
     private static final double FINEST = 1e-6;
@@ -33,7 +39,7 @@ public final class LengthText {
             Map.entry('⅞', "7/8"),
             Map.entry('⅓', "1/3"),
             Map.entry('⅔', "2/3"));
-    private static final String HOW = "Write a number and a unit, for example 13.5 cm, 135 mm or 5 1/2 in.";
+    private static final String HOW = "Write a number and a unit, for example “13.5 cm”, “135 mm” or “5 1/2 in”.";
     /** Longest text looked at: nobody writes a longer length, and the pattern must not be fed a novel. */
     private static final int LONGEST_TEXT = 40;
 
@@ -116,10 +122,9 @@ public final class LengthText {
      */
     public static String field(Length length, LengthUnit unit) {
         double mm = Math.abs(length.mm());
-        boolean inches = unit == LengthUnit.INCH || unit == LengthUnit.FOOT || unit == LengthUnit.YARD;
         List<String> ways = List.of(
                 format(Length.ofMm(mm), unit),
-                format(Length.ofMm(mm), inches ? LengthUnit.CM : LengthUnit.INCH),
+                format(Length.ofMm(mm), unit.isMetric() ? LengthUnit.INCH : LengthUnit.CM),
                 part(mm / LengthUnit.INCH.mm(), 64) + " in",
                 plain(BigDecimal.valueOf(mm).movePointLeft(1).setScale(4, RoundingMode.HALF_UP)) + " cm",
                 plain(BigDecimal.valueOf(mm)) + " mm");
@@ -181,15 +186,40 @@ public final class LengthText {
     }
 
     /**
-     * A sentence whose lengths are given in mm, with each of them in another unit; what is finer than any tape stays as it is.
+     * A sentence whose lengths are given in mm, with each of them in another unit; what is finer than any tape stays as it is, and so does
+     * what stands in quotes.
      *
      * @param text for example {@code 26 mm × 40 mm are left}; {@code 2 × 40 mm} is twice a length
      */
     public static String inSentence(String text, LengthUnit unit) {
         return LENGTH_MM.matcher(text).replaceAll(m -> {
-            double mm = Double.parseDouble(m.group(1));
-            return mm < LEAST_CONVERTED_MM ? m.group() : format(Length.ofMm(mm), unit);
+            String figure = m.group(1);
+            double mm = figure == null ? 0 : Double.parseDouble(figure);
+            return mm < LEAST_CONVERTED_MM ? Matcher.quoteReplacement(m.group()) : format(Length.ofMm(mm), unit);
         });
+    }
+
+    /**
+     * A refusal for somebody who thinks in another unit: bounds, too, that are told in cm or m, where inches are wanted.
+     *
+     * @param text for example {@code from 3 to 40 mm}
+     */
+    public static String inRefusal(String text, LengthUnit unit) {
+        return BOUNDS.matcher(text).replaceAll(m -> {
+            if (m.group(3) == null || unit.isMetric() && !m.group(4).equals("mm")) {
+                return Matcher.quoteReplacement(m.group());
+            }
+            double scale = unit(m.group(4)).mm();
+            String least = m.group(1);
+            String from = least == null ? "" : inUnit(scale * Double.parseDouble(least), unit) + m.group(2);
+            return from + inUnit(scale * Double.parseDouble(m.group(3)), unit);
+        });
+    }
+
+    private static String inUnit(double mm, LengthUnit unit) {
+        return mm == 0
+                ? "0"
+                : mm < LEAST_CONVERTED_MM ? plain(BigDecimal.valueOf(mm)) + " mm" : format(Length.ofMm(mm), unit);
     }
 
     private static String withPlainFractions(String text) {

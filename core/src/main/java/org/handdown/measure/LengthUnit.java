@@ -17,6 +17,10 @@ public enum LengthUnit {
         this.mm = mm;
     }
 
+    public boolean isMetric() {
+        return this == MM || this == CM || this == M;
+    }
+
     public String symbol() {
         return symbol;
     }

@@ -68,9 +68,7 @@ public enum QuantityKind {
     }
 
     private static String both(Length length, LengthUnit unit) {
-        LengthUnit other = unit == LengthUnit.INCH || unit == LengthUnit.FOOT || unit == LengthUnit.YARD
-                ? LengthUnit.CM
-                : LengthUnit.INCH;
+        LengthUnit other = !unit.isMetric() ? LengthUnit.CM : LengthUnit.INCH;
         return Wording.fill("%s (%s)", LengthText.format(length, unit), LengthText.format(length, other));
     }
 }

@@ -97,6 +97,31 @@ class LengthTextTest {
     }
 
     @Test
+    void whatSomebodyWroteInQuotesIsNotAltered() {
+        assertThat(LengthText.inSentence("The “ribbon of 40 mm” is 40 mm short.", LengthUnit.CM))
+                .isEqualTo("The “ribbon of 40 mm” is 4.0 cm short.");
+        assertThat(LengthText.inRefusal("“40 mm $1” is no whole number.", LengthUnit.INCH))
+                .isEqualTo("“40 mm $1” is no whole number.");
+    }
+
+    @Test
+    void aRefusalIsToldInTheUnitOfWhoeverIsRefused() {
+        assertThat(LengthText.inRefusal("A piecing seam takes from 3 to 40 mm on either side.", LengthUnit.INCH))
+                .isEqualTo("A piecing seam takes from 1/8 in to 1 9/16 in on either side.");
+        assertThat(LengthText.inRefusal("must be from 0 to 400 mm.", LengthUnit.CM))
+                .isEqualTo("must be from 0 to 40.0 cm.");
+        assertThat(LengthText.inRefusal("The edge keeps within 0.3 to 10 mm.", LengthUnit.CM))
+                .isEqualTo("The edge keeps within 0.3 mm to 1.0 cm.");
+        // Metric bounds are good for anybody metric, and for nobody else.
+        assertThat(LengthText.inRefusal("Cloth is from 10 cm to 4 m wide.", LengthUnit.CM))
+                .isEqualTo("Cloth is from 10 cm to 4 m wide.");
+        assertThat(LengthText.inRefusal("Cloth is from 10 cm to 4 m wide.", LengthUnit.INCH))
+                .isEqualTo("Cloth is from 3 15/16 in to 157 1/2 in wide.");
+        assertThat(LengthText.inRefusal("An ease lies between −60 and 60 cm.", LengthUnit.INCH))
+                .isEqualTo("An ease lies between −23 5/8 in and 23 5/8 in.");
+    }
+
+    @Test
     void whatRoundsToNoughtHasNoSign() {
         assertThat(Wording.fill("%.0f mm, %.1f mm, %.0f mm, run-0", -0.3, -0.04, -1.2))
                 .isEqualTo("0 mm, 0.0 mm, -1 mm, run-0");

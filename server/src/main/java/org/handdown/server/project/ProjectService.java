@@ -18,6 +18,7 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.table.PracticeService;
 import org.handdown.server.table.TableService;
+import org.handdown.server.web.AskedIn;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
 import org.handdown.server.web.UnreadableException;
@@ -74,7 +75,9 @@ public class ProjectService {
 
     private static Project readable(String document) {
         try {
-            return ProjectJson.read(document);
+            Project project = ProjectJson.read(document);
+            AskedIn.unit(Say.to(project).unit());
+            return project;
         } catch (RefusedValueException e) {
             throw new UnreadableException(e.field() + ": " + e.getMessage());
         }

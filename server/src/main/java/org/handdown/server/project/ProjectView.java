@@ -116,7 +116,7 @@ public record ProjectView(
             String care,
             String cost,
             Cloth cloth,
-            Map<String, String> stretchTexts,
+            Map<String, String> clothTexts,
             List<String> consequences,
             List<NamedLength> measures,
             List<String> proposed,

@@ -35,6 +35,14 @@ public record Say(LengthUnit unit) {
         return LengthText.field(Length.ofMm(mm), unit);
     }
 
+    /** For the field of something as thin as cloth: in mm, or in inches where it was told in them; reads back as it is. */
+    String thin(double mm) {
+        String text = LengthText.field(Length.ofMm(mm), unit.isMetric() ? LengthUnit.MM : unit);
+        return text.endsWith("cm")
+                ? java.math.BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString() + " mm"
+                : text;
+    }
+
     /** The same length in the household's unit, where the field shows another; empty where they agree. */
     String also(String field, double mm) {
         String usual = length(mm);

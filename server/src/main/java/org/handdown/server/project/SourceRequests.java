@@ -81,7 +81,7 @@ final class SourceRequests {
                     Typed.text(colour),
                     oneWay,
                     reversible,
-                    new Typed(LengthUnit.MM).mm("source.cloth.thickness", thickness),
+                    typed.thin("source.cloth.thickness", thickness),
                     Typed.require("source.cloth.heat", heat),
                     sheet);
         }

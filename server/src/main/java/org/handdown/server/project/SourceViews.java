@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.StretchTest;
 import org.handdown.geometry.Outline;
@@ -84,7 +85,7 @@ final class SourceViews {
                 source.care(),
                 source.cost(),
                 source.cloth(),
-                stretchTexts(source.cloth().sheet()),
+                clothTexts(source.cloth()),
                 source.cloth().sheet().consequences().stream()
                         .map(say::sentence)
                         .toList(),
@@ -126,9 +127,14 @@ final class SourceViews {
                         p.sentences().stream().map(say::sentence).toList()));
     }
 
-    /** Readings of the stretch tests for their fields: {@code across.gauge}, {@code along.released} and so on, in the household's unit. */
-    private Map<String, String> stretchTexts(ClothSheet sheet) {
+    /**
+     * Lengths of the cloth for their fields, in the household's unit: {@code thickness}, and the readings of the stretch tests, {@code
+     * across.gauge}, {@code along.released} and so on.
+     */
+    private Map<String, String> clothTexts(Cloth cloth) {
         Map<String, String> texts = new HashMap<>();
+        texts.put("thickness", say.thin(cloth.thicknessMm()));
+        ClothSheet sheet = cloth.sheet();
         put(texts, "across", sheet.across());
         put(texts, "along", sheet.along());
         return texts;

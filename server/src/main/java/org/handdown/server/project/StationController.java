@@ -23,6 +23,7 @@ import org.handdown.server.project.SourceRequests.AdjustmentRequest;
 import org.handdown.server.project.SourceRequests.SourceRequest;
 import org.handdown.server.project.StationRequests.AimRequest;
 import org.handdown.server.project.StationRequests.PanelRequest;
+import org.handdown.server.web.AskedIn;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Adjustment;
 import org.handdown.source.Assessment;
@@ -71,6 +72,9 @@ class StationController {
             @RequestBody AimRequest body) {
         LocalDate today = LocalDate.now(clock);
         return edit(user, id, version, "the aim", project -> {
+            if (body.unit() != null) {
+                AskedIn.unit(body.unit());
+            }
             List<BodyMeasure> asked = Workroom.measures(Typed.text(body.draft()), project.pieces());
             Aim aim = body.toAim(project.aim(), asked, today);
             Project aimed = project.withAim(aim);

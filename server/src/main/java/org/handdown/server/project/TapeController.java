@@ -38,6 +38,7 @@ import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.TapeRequests.TapeRequest;
 import org.handdown.server.table.PracticeService;
+import org.handdown.server.web.AskedIn;
 import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Layer;
@@ -105,6 +106,7 @@ class TapeController {
             @AuthenticationPrincipal HouseholdUser user,
             @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
             @RequestBody TapeRequest body) {
+        AskedIn.unit(unit);
         Practice now = practice.of(user.householdId());
         return ceiling.under(() -> drawn(new Say(unit), now, unit, body));
     }
@@ -250,6 +252,7 @@ class TapeController {
             @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
             @RequestParam("drawing") MultipartFile drawing)
             throws IOException {
+        AskedIn.unit(unit);
         Say say = new Say(unit);
         String name = java.util.Objects.requireNonNullElse(drawing.getOriginalFilename(), "");
         byte[] bytes = drawing.getBytes();

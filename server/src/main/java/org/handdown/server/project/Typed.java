@@ -25,6 +25,11 @@ public record Typed(LengthUnit unit) {
         return length(field, text).mm();
     }
 
+    /** Something as thin as cloth: a bare number is in mm, or in inches where those are wanted. */
+    double thin(String field, @Nullable String text) {
+        return new Typed(unit.isMetric() ? LengthUnit.MM : unit).mm(field, text);
+    }
+
     /** A length that may lie on either side of a line: a leading minus is read. */
     double signedMm(String field, @Nullable String text) {
         String plain = text(text);

@@ -25,7 +25,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(RefusedValueException e) {
         ProblemDetail problem =
-                problem(HttpStatus.UNPROCESSABLE_ENTITY, "That cannot be used", String.valueOf(e.getMessage()));
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, "That cannot be used", AskedIn.told(e.getMessage()));
         problem.setProperty("field", e.field());
         return problem;
     }
@@ -62,7 +62,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail breaksRules(BreaksRulesException e) {
         ProblemDetail problem =
-                problem(HttpStatus.UNPROCESSABLE_ENTITY, "It may not lie there", String.valueOf(e.getMessage()));
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, "It may not lie there", AskedIn.told(e.getMessage()));
         problem.setProperty("findings", e.findings());
         return problem;
     }

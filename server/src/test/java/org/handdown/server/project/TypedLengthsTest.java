@@ -56,6 +56,52 @@ class TypedLengthsTest extends HouseholdTest {
         throw new AssertionError("There is no measure " + id);
     }
 
+    /** Cloth is thin: bare figures are millimetres, and inches for whoever works in them; what was told in one is never shown as another. */
+    @Test
+    void theThicknessOfClothIsReadAndShownAsItWasTold() {
+        ObjectNode inches = aim("INCH");
+        inches.putObject("measures").put("HEIGHT", "50");
+        put("/aim", inches.toString());
+        assertThat(thickness("1/16")).isEqualTo("1/16 in");
+        assertThat(view.path("source").path("cloth").path("thicknessMm").asDouble())
+                .isEqualTo(1.5875);
+        assertThat(thickness("1/16 in")).isEqualTo("1/16 in");
+        assertThat(thickness("1.2 mm")).isEqualTo("1.2 mm");
+        put("/aim", aim("CM").toString());
+        assertThat(thickness("0.8")).isEqualTo("0.8 mm");
+        assertThat(thickness("1/16 in")).isEqualTo("1/16 in");
+    }
+
+    private String thickness(String typed) {
+        ObjectNode source = sourceBody("T_SHIRT", "Found", average(user, "T_SHIRT"));
+        ((ObjectNode) source.path("cloth")).put("thickness", typed);
+        assertThat(put("/source", source.toString()).status()).isEqualTo(200);
+        return view.path("source").path("clothTexts").path("thickness").asText();
+    }
+
+    /** Whoever thinks in inches is refused in inches, with the bounds in inches too. */
+    @Test
+    void refusalsAreToldInTheProjectsUnit() {
+        ObjectNode inches = aim("INCH");
+        inches.putObject("measures").put("HEIGHT", "50");
+        assertThat(put("/aim", inches.toString()).status()).isEqualTo(200);
+        ObjectNode wrong = aim("INCH");
+        wrong.putObject("measures").put("CHEST", "570");
+        Reply refused = put("/aim", wrong.toString());
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text("detail")).contains("570 in is not likely here").doesNotContain(" cm", " mm");
+        ObjectNode thick = sourceBody("T_SHIRT", "Found", average(user, "T_SHIRT"));
+        ((ObjectNode) thick.path("cloth")).put("thickness", "40");
+        Reply own = put("/source", thick.toString());
+        assertThat(own.status()).isEqualTo(422);
+        assertThat(own.text("detail")).isEqualTo("must be above 0 and at most 1 3/16 in.");
+        ObjectNode metric = aim("CM");
+        metric.putObject("measures").put("CHEST", "9");
+        assertThat(put("/aim", metric.toString()).text("detail"))
+                .contains(" cm")
+                .doesNotContain(" mm", " in is");
+    }
+
     @Test
     void switchingTheUnitOfAHouseholdRereadsNothing() {
         ObjectNode first = aim("CM");
