@@ -41,7 +41,12 @@ function reset() {
   })
 }
 const OWN = 'OWN'
-watch(() => project.version, reset, { immediate: true })
+reset()
+// What is being written before the aim is settled is nowhere else: no answer that comes in meanwhile may wipe it.
+watch(
+  () => project.version,
+  () => project.aim.settled && reset(),
+)
 const isInches = computed(() => ['INCH', 'FOOT', 'YARD'].includes(project.unit))
 const groups = computed(() => [
   ...families.value.map((f) => ({ words: f.words, choices: f.drafts })),

@@ -80,7 +80,12 @@ function reset() {
   form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : form.measures
   form.proposed = s ? [...s.proposed] : form.proposed
 }
-watch(() => project.version, reset, { immediate: true })
+reset()
+// What is being written about a source that is not settled yet is nowhere else: no answer that comes in meanwhile may wipe it.
+watch(
+  () => project.version,
+  () => project.source && reset(),
+)
 const asked = computed(() =>
   project.source && project.source.kind === form.kind
     ? project.source.measures
