@@ -58,7 +58,7 @@ function save(stations: Record<string, Record<string, string>>, flaws?: FlawBody
 }
 const bodies = (): FlawBody[] => (panel.value?.flaws ?? []).map((f) => ({ ...f }))
 function settle(s: Schemas['StationMeasure'], part: 'height' | 'width' | 'toSide', text: string) {
-  save({ [s.id]: { height: s.height, width: s.width, toSide: s.toSide, [part]: text } })
+  save({ [s.id]: { [part]: text } })
 }
 function settleFlaw(i: number, patch: Partial<FlawBody>) {
   save(

@@ -36,6 +36,7 @@ import org.handdown.source.Layer;
 import org.handdown.source.LegShape;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
+import org.handdown.source.TrouserMeasures;
 import org.handdown.source.TrousersAnatomy;
 import org.handdown.unpick.UnpickPlan;
 
@@ -121,7 +122,7 @@ final class PanelViews {
                 survey instanceof LegSurvey leg
                         ? say.length(Math.abs(leg.shape().centreLiftMm()))
                         : "",
-                survey instanceof LegSurvey leg ? stations(leg.shape()) : List.of(),
+                survey instanceof LegSurvey leg ? stations(leg) : List.of(),
                 flaws(panel, survey),
                 survey instanceof TapedSurvey taped ? tape.view(taped) : null,
                 figures,
@@ -143,25 +144,41 @@ final class PanelViews {
                         .toList();
     }
 
-    private List<StationMeasure> stations(LegShape shape) {
+    private List<StationMeasure> stations(LegSurvey leg) {
+        LegShape shape = leg.shape();
+        LegShape drawn = drawn(leg);
         return List.of(
-                station("hem", "hem", shape.hem()),
-                station("knee", "knee", shape.knee()),
-                station("thigh", "thigh, at the crotch", shape.thigh()),
-                station("seat", "seat", shape.seat()),
-                station("waist", "waist, at the side", shape.waist()));
+                station("hem", "hem", shape.hem(), drawn.hem()),
+                station("knee", "knee", shape.knee(), drawn.knee()),
+                station("thigh", "thigh, at the crotch", shape.thigh(), drawn.thigh()),
+                station("seat", "seat", shape.seat(), drawn.seat()),
+                station("waist", "waist, at the side", shape.waist(), drawn.waist()));
     }
 
-    private StationMeasure station(String id, String words, LegShape.Station s) {
+    /** As the source's own measures draw it; the leg itself where it is no pair of trousers any more. */
+    private LegShape drawn(LegSurvey leg) {
+        Source source = project.source();
+        return source != null && TrousersAnatomy.isLeg(source.kind(), leg.id())
+                ? TrousersAnatomy.leg(
+                        TrouserMeasures.of(source.measures()), leg.id().startsWith("front"))
+                : leg.shape();
+    }
+
+    private StationMeasure station(String id, String words, LegShape.Station s, LegShape.Station drawn) {
         return new StationMeasure(
                 id,
                 words,
-                say.field(s.heightMm()),
+                width(s.heightMm(), drawn.heightMm()),
                 s.heightMm(),
-                say.field(s.widthMm()),
+                width(s.widthMm(), drawn.widthMm()),
                 s.widthMm(),
-                say.field(s.toSideMm()),
+                width(s.toSideMm(), drawn.toSideMm()),
                 s.toSideMm());
+    }
+
+    /** What nobody taped on the panel is no more exact than a tape tells. */
+    private String width(double mm, double drawnMm) {
+        return mm == drawnMm ? say.length(mm) : say.field(mm);
     }
 
     /** As they were told, each drawn where it lies now. */

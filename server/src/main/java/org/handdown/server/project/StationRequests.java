@@ -121,11 +121,11 @@ final class StationRequests {
             @Nullable String height,
             @Nullable String width,
             @Nullable String toSide) {
-        LegShape.Station toStation(String field, Typed typed) {
+        LegShape.Station toStation(String field, LegShape.Station old, Typed typed) {
             return new LegShape.Station(
-                    typed.mm(field + ".height", height),
-                    typed.mm(field + ".width", width),
-                    typed.mm(field + ".toSide", toSide));
+                    height == null ? old.heightMm() : typed.mm(field + ".height", height),
+                    width == null ? old.widthMm() : typed.mm(field + ".width", width),
+                    toSide == null ? old.toSideMm() : typed.mm(field + ".toSide", toSide));
         }
     }
 
@@ -159,7 +159,7 @@ final class StationRequests {
 
         private LegShape.Station station(String id, LegShape.Station old, Typed typed) {
             StationRequest given = stations == null ? null : stations.get(id);
-            return given == null ? old : given.toStation("stations." + id, typed);
+            return given == null ? old : given.toStation("stations." + id, old, typed);
         }
     }
 }

@@ -19,6 +19,7 @@ class OpenApiConfiguration {
             Map.entry(
                     "ProjectView",
                     List.of("source", "takeApart", "pieces", "letOut", "takeIn", "enough", "lay", "sureness")),
+            Map.entry("StationRequest", List.of("height", "width", "toSide")),
             Map.entry("WantView", List.of("use")),
             Map.entry("SourceView", List.of("prospect")),
             Map.entry("LeastRequest", List.of("width", "length")),

@@ -72,6 +72,39 @@ class TypedLengthsTest extends HouseholdTest {
         assertThat(thickness("1/16 in")).isEqualTo("1/16 in");
     }
 
+    /** Widths that the source's measures draw are shown round in any unit; one that is taped leaves the others bit for bit. */
+    @Test
+    void widthsOfALegThatNobodyTapedAreShownRoundAndKept() {
+        ObjectNode inches = aim("INCH");
+        inches.putObject("measures").put("HEIGHT", "50");
+        put("/aim", inches.toString());
+        put(
+                "/source",
+                sourceBody("TROUSERS", "Found", average(user, "TROUSERS")).toString());
+        ObjectNode joins = json.createObjectNode();
+        view.path("takeApart").path("joins").forEach(j -> joins.put(j.path("id").asText(), "UNPICK"));
+        put("/joins", json.createObjectNode().set("joins", joins).toString());
+        view = call(user, "POST", at + "/panels/redo?version=" + view.path("version"), "")
+                .body();
+        JsonNode before = view.path("panels").get(0).path("stations");
+        assertThat(before).hasSize(5);
+        before.forEach(s -> assertThat(s.path("width").asText()).endsWith(" in"));
+        String panel = view.path("panels").get(0).path("id").asText();
+        assertThat(put("/panels/" + panel, "{\"stations\":{\"knee\":{\"width\":\"9 5/8\"}}}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode after = view.path("panels").get(0).path("stations");
+        for (int i = 0; i < 5; i++) {
+            boolean knee = after.get(i).path("id").asText().equals("knee");
+            assertThat(after.get(i).path("widthMm").asDouble())
+                    .isEqualTo(
+                            knee ? 9.625 * 25.4 : before.get(i).path("widthMm").asDouble());
+            assertThat(after.get(i).path("heightMm")).isEqualTo(before.get(i).path("heightMm"));
+            assertThat(after.get(i).path("toSideMm")).isEqualTo(before.get(i).path("toSideMm"));
+        }
+        assertThat(after.get(1).path("width").asText()).isEqualTo("9 5/8 in");
+    }
+
     private String thickness(String typed) {
         ObjectNode source = sourceBody("T_SHIRT", "Found", average(user, "T_SHIRT"));
         ((ObjectNode) source.path("cloth")).put("thickness", typed);
