@@ -46,6 +46,13 @@ watch(
 )
 
 const finished = computed(() => panel.value?.edges.filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM') ?? [])
+const asOne = (h: Schemas['HangsView']) =>
+  change(({ path, query }) =>
+    api.POST('/api/projects/{id}/panels/{panel}/join', {
+      params: { path: { ...path, panel: panel.value?.id ?? '' }, query },
+      body: { edge: h.edge, other: h.other, otherEdge: h.otherEdge, sewn: true },
+    }),
+  )
 const hanging = computed(() => panel.value?.edges.filter((e) => e.kind === 'SEAM') ?? [])
 const redo = () => change((params) => api.POST('/api/projects/{id}/panels/redo', { params }))
 function save(stations: Record<string, Record<string, string>>, flaws?: FlawBody[]) {
@@ -325,6 +332,17 @@ const removeFlaw = (i: number) =>
             <p v-if="hanging.length" class="text-muted">
               Still closed along the {{ hanging.map((e) => e.name.replace('-', ' ')).join(', ') }}: fold what
               hangs there away before you chalk.
+            </p>
+            <p v-for="h in panel.hangs" :key="h.edge + h.other">
+              <button
+                class="act"
+                :disabled="busy"
+                title="What does not lie flat beside a shaped seam is marked and left out"
+                @click="asOne(h)"
+              >
+                Lay it as one with the {{ h.otherName }}
+              </button>
+              <span class="block text-sm text-muted">still sewn together by the {{ h.seam }}</span>
             </p>
             <h3 class="text-lg">Flaws</h3>
             <FlawFields

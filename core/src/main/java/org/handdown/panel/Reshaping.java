@@ -260,6 +260,36 @@ public final class Reshaping {
                     "join",
                     "Pieced so, the panels lie over each other beyond the seam; take other edges or cut first.");
         }
+        Point half = in.times(0.5);
+        Point seamEnd = a.start().toward(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
+        Point seamFrom = b.lengthMm() >= a.lengthMm() ? a.start() : a.end().minus(seamEnd.minus(a.start()));
+        Flaw seam = new Flaw(
+                Flaw.Treatment.NOTE,
+                Flaw.Kind.SEAM,
+                "piecing seam",
+                new Flaw.Strip(seamFrom.plus(half), a.end().plus(half), Math.max(2, 2 * allowanceMm)));
+        String how = Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn));
+        return asOne(one, other, layer, move, edges, both, List.of(seam), how);
+    }
+
+    /**
+     * One panel of two, in the first one's frame and under its name.
+     *
+     * @param move lays the second beside the first
+     * @param edges of both, in that frame
+     * @param both all their cloth
+     * @param seams what lies between them
+     * @param how it came about, in words
+     */
+    static TapedSurvey asOne(
+            Panel one,
+            Panel other,
+            Layer layer,
+            UnaryOperator<Point> move,
+            List<Edge> edges,
+            Region both,
+            List<Flaw> seams,
+            String how) {
         Outline outline = new Relabelled(edges)
                 .outline(Relabelled.welded(both.outerRings().get(0)), CUT);
         Map<String, EdgeFinish> finishes = new HashMap<>(one.finishes());
@@ -268,30 +298,18 @@ public final class Reshaping {
         Carried kept = carried(one);
         List<Flaw> flaws = new ArrayList<>(kept.flaws());
         other.flaws().forEach(f -> flaws.add(f.moved(move, 1)));
-        Point half = in.times(0.5);
-        Point seamEnd = a.start().toward(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
-        Point seamFrom = b.lengthMm() >= a.lengthMm() ? a.start() : a.end().minus(seamEnd.minus(a.start()));
-        flaws.add(new Flaw(
-                Flaw.Treatment.NOTE,
-                Flaw.Kind.SEAM,
-                "piecing seam",
-                new Flaw.Strip(seamFrom.plus(half), a.end().plus(half), Math.max(2, 2 * allowanceMm))));
+        flaws.addAll(seams);
         return new TapedSurvey(
                 one.id(),
                 one.name(),
                 layer,
-                new DrawnOutline(
-                        DrawnOutline.Means.PANELS,
-                        Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn)),
-                        outline,
-                        2 * Origin.TAPE.toleranceMm(),
-                        null),
+                new DrawnOutline(DrawnOutline.Means.PANELS, how, outline, 2 * Origin.TAPE.toleranceMm(), null),
                 finishes,
                 kept.withFlaws(flaws));
     }
 
     /** What to know of a piecing: edges of unlike length, grain that does not run on. */
-    private static String remarks(Panel one, Panel other, Edge a, Edge b, double turn) {
+    static String remarks(Panel one, Panel other, Edge a, Edge b, double turn) {
         List<String> remarks = new ArrayList<>();
         double longer = Math.abs(a.lengthMm() - b.lengthMm());
         if (longer > LONGER_MM) {
@@ -304,7 +322,7 @@ public final class Reshaping {
         return remarks.isEmpty() ? "" : "; " + String.join("; ", remarks);
     }
 
-    private static Edge edge(Outline outline, String name, String field) {
+    static Edge edge(Outline outline, String name, String field) {
         return outline.edges().stream()
                 .filter(e -> e.name().equals(name))
                 .findFirst()
@@ -312,7 +330,7 @@ public final class Reshaping {
                         () -> new RefusedValueException(field, Wording.fill("There is no edge called “%s”.", name)));
     }
 
-    private static Point turned(Point p, double degrees) {
+    static Point turned(Point p, double degrees) {
         Point x = Point.towards(degrees);
         return new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y());
     }

@@ -15,6 +15,7 @@ import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Pressing;
 import org.handdown.panel.Reshaping;
+import org.handdown.panel.StillSewn;
 import org.handdown.panel.Survey;
 import org.handdown.panel.TapedSurvey;
 import org.handdown.panel.Usable;
@@ -29,6 +30,7 @@ import org.handdown.server.project.PanelRequests.PressingRequest;
 import org.handdown.server.project.PanelRequests.SplitRequest;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Layer;
 import org.handdown.source.Source;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -248,14 +250,20 @@ class PanelController {
                         "join.other", "A panel is pieced to another one, not to itself.");
             }
             at(measured, other);
-            Typed typed = new Typed(Say.to(project).unit());
-            TapedSurvey joined = Reshaping.joined(
-                    panel(project, panel),
-                    Typed.text(body.edge()),
-                    panel(project, other),
-                    Typed.text(body.otherEdge()),
-                    measured.surveys().get(at).layer(),
-                    typed.mm("join.allowance", body.allowance()));
+            Panel one = panel(project, panel);
+            Panel second = panel(project, other);
+            String edge = Typed.text(body.edge());
+            String otherEdge = Typed.text(body.otherEdge());
+            Layer layer = measured.surveys().get(at).layer();
+            TapedSurvey joined = body.sewn()
+                    ? StillSewn.asOne(one, edge, second, otherEdge, layer)
+                    : Reshaping.joined(
+                            one,
+                            edge,
+                            second,
+                            otherEdge,
+                            layer,
+                            new Typed(Say.to(project).unit()).mm("join.allowance", body.allowance()));
             return replaced(project, at, List.of(joined), Set.of(other));
         });
     }

@@ -201,9 +201,11 @@ final class PanelRequests {
         }
     }
 
+    /** @param sewn whether they still hang together there, at an old seam; then nothing is taken by another */
     record JoinRequest(
             @Nullable String edge,
             @Nullable String other,
             @Nullable String otherEdge,
-            @Nullable String allowance) {}
+            @Nullable String allowance,
+            boolean sewn) {}
 }

@@ -2,6 +2,7 @@ package org.handdown.server.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
@@ -24,6 +25,7 @@ import org.handdown.server.project.ProjectView.ExtentKind;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.ProjectView.FlawView;
 import org.handdown.server.project.ProjectView.GrainBy;
+import org.handdown.server.project.ProjectView.HangsView;
 import org.handdown.server.project.ProjectView.MotifPlaceView;
 import org.handdown.server.project.ProjectView.MotifView;
 import org.handdown.server.project.ProjectView.PanelEdgeView;
@@ -32,6 +34,8 @@ import org.handdown.server.project.ProjectView.PressingView;
 import org.handdown.server.project.ProjectView.RepeatView;
 import org.handdown.server.project.ProjectView.StationMeasure;
 import org.handdown.server.project.ProjectView.StripeView;
+import org.handdown.source.EdgeKind;
+import org.handdown.source.Join;
 import org.handdown.source.Layer;
 import org.handdown.source.LegShape;
 import org.handdown.source.Part;
@@ -132,7 +136,29 @@ final class PanelViews {
                         .map(m -> new MotifPlaceView(
                                 m.name(), m.centre().x(), m.centre().y()))
                         .toList(),
-                likely(panel, survey));
+                likely(panel, survey),
+                hangs(panel));
+    }
+
+    /** Seams left closed to another panel that lies flat too. */
+    private List<HangsView> hangs(Panel panel) {
+        Map<String, String> names = room.panelNames();
+        List<HangsView> hangs = new ArrayList<>();
+        room.plan().ifPresent(plan -> {
+            for (Join join : plan.anatomy().joinsOf(panel.id())) {
+                if (plan.isOpen(join) || join.finishedEdge() || join.runs().size() != 2) {
+                    continue;
+                }
+                boolean first = join.runs().get(0).part().equals(panel.id());
+                Join.Run own = join.runs().get(first ? 0 : 1);
+                Join.Run far = join.runs().get(first ? 1 : 0);
+                String other = names.get(far.part());
+                if (other != null && !far.part().equals(panel.id()) && panel.kind(own.edge()) == EdgeKind.SEAM) {
+                    hangs.add(new HangsView(own.edge(), far.part(), other, far.edge(), join.name()));
+                }
+            }
+        });
+        return hangs;
     }
 
     private List<FlawView> likely(Panel panel, Survey survey) {

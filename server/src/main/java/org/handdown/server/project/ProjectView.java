@@ -475,7 +475,11 @@ public record ProjectView(
             CarriedView carried,
             List<StripeView> stripes,
             List<MotifPlaceView> motifs,
-            List<FlawView> likely) {}
+            List<FlawView> likely,
+            List<HangsView> hangs) {}
+
+    /** Another panel that still hangs on one at a seam that was left closed: both may be laid flat as one. */
+    public record HangsView(String edge, String other, String otherName, String otherEdge, String seam) {}
 
     /** What a panel is good for, in words and figures. */
     public record FigureView(String what, String value) {}

@@ -20,6 +20,7 @@ class OpenApiConfiguration {
                     "ProjectView",
                     List.of("source", "takeApart", "pieces", "letOut", "takeIn", "enough", "lay", "sureness")),
             Map.entry("StationRequest", List.of("height", "width", "toSide")),
+            Map.entry("JoinRequest", List.of("allowance", "sewn")),
             Map.entry("WantView", List.of("use")),
             Map.entry("SourceView", List.of("prospect")),
             Map.entry("LeastRequest", List.of("width", "length")),

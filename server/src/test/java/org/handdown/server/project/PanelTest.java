@@ -284,4 +284,56 @@ class PanelTest extends HouseholdTest {
                         .status())
                 .isEqualTo(422);
     }
+
+    /** Trousers opened everywhere but at their side seams: each leg lies flat as one, and so it can be laid. */
+    @Test
+    void aLegOpenedAtOneSeamIsLaidAsOne() {
+        String legs = "/api/projects/"
+                + call(user, "POST", "/api/projects", "{\"name\":\"Legs\"}").text("id");
+        JsonNode view = call(
+                        user,
+                        "PUT",
+                        legs + "/source?version=1",
+                        sourceBody("TROUSERS", "Found", average(user, "TROUSERS"))
+                                .toString())
+                .body();
+        var joins = json.createObjectNode();
+        view.path("takeApart").path("joins").forEach(j -> {
+            String id = j.path("id").asText();
+            joins.put(id, id.startsWith("side-") ? "LEAVE" : "UNPICK");
+        });
+        view = call(
+                        user,
+                        "PUT",
+                        legs + "/joins?version=" + view.path("version"),
+                        json.createObjectNode().set("joins", joins).toString())
+                .body();
+        view = call(user, "POST", legs + "/panels/redo?version=" + view.path("version"), "")
+                .body();
+        assertThat(view.path("panels")).hasSize(4);
+        JsonNode front = view.path("panels").get(0);
+        JsonNode hangs = front.path("hangs").get(0);
+        assertThat(front.path("hangs")).hasSize(1);
+        assertThat(hangs.path("otherName").asText()).isEqualTo("back left leg");
+        var body = json.createObjectNode()
+                .put("edge", hangs.path("edge").asText())
+                .put("other", hangs.path("other").asText())
+                .put("otherEdge", hangs.path("otherEdge").asText())
+                .put("sewn", true);
+        Reply joined = call(
+                user,
+                "POST",
+                legs + "/panels/" + front.path("id").asText() + "/join?version=" + view.path("version"),
+                body.toString());
+        assertThat(joined.status()).as(joined.text("detail")).isEqualTo(200);
+        view = joined.body();
+        assertThat(view.path("panels")).hasSize(3);
+        assertThat(view.path("panels").get(0).path("hangs")).isEmpty();
+        assertThat(view.path("panels").get(0).path("flaws").toString()).contains("does not lie flat here");
+        // Proposed anew, the leg stays one.
+        view = call(user, "POST", legs + "/panels/redo?version=" + view.path("version"), "")
+                .body();
+        assertThat(view.path("panels")).hasSize(3);
+        assertThat(view.path("troubles")).isEmpty();
+    }
 }
