@@ -26,7 +26,7 @@ public final class StillSewn {
     private StillSewn() {}
 
     /**
-     * The second panel is turned so that the ends of its edge meet those of the first as near as may be; the frame is the first one's.
+     * The second panel is turned so that as much of the seam as may be lies flat; the frame is the first one's.
      *
      * @throws RefusedValueException where the edges differ too much, or the panels would lie over each other beyond the seam
      */
@@ -42,11 +42,8 @@ public final class StillSewn {
                             "One side of the seam is %.0f mm longer than the other and was eased in: it does not lie flat. Open it.",
                             Math.abs(a.lengthMm() - b.lengthMm())));
         }
-        Point way = a.end().minus(a.start());
-        double turn = way.times(-1).directionDeg() - b.end().minus(b.start()).directionDeg();
-        Point shift =
-                a.start().toward(a.end(), 0.5).minus(Reshaping.turned(b.start().toward(b.end(), 0.5), turn));
-        UnaryOperator<Point> move = p -> Reshaping.turned(p, turn).plus(shift);
+        Turn turn = best(points(a), points(b.reversed()));
+        UnaryOperator<Point> move = turn::of;
         Edge beside = b.map(move).reversed();
         List<Region> cloth = new ArrayList<>();
         cloth.add(Region.of(first.flattened().ring()));
@@ -69,12 +66,56 @@ public final class StillSewn {
         second.edges()
                 .forEach(e -> edges.add(
                         new Edge(other.id() + "-" + e.name(), e.map(move).segments())));
+        // The seam lies inside now.
+        edges.removeIf(e -> e.name().equals(a.name()) || e.name().equals(other.id() + "-" + b.name()));
         // A hole can only be where both sides of the seam gape between two slices.
         Region whole = Region.of(both.outerRings().get(0));
         String how = Wording.fill(
                 "%s with %s, still sewn together%s",
-                one.name(), other.name(), Reshaping.remarks(one, other, a, b, turn));
+                one.name(), other.name(), Reshaping.remarks(one, other, a, b, turn.degrees));
         return Reshaping.asOne(one, other, layer, move, edges, whole, seam(a, beside), how);
+    }
+
+    /** How the second panel is turned and moved. */
+    private record Turn(double degrees, Point shift) {
+        Point of(Point p) {
+            return Reshaping.turned(p, degrees).plus(shift);
+        }
+    }
+
+    private static List<Point> points(Edge edge) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            points.add(edge.at(i / (double) STEPS));
+        }
+        return points;
+    }
+
+    /** As hands smooth it: the longest part of the seam lies flat, its sides on each other; of two alike the one over a longer part. */
+    private static Turn best(List<Point> a, List<Point> b) {
+        Turn best = new Turn(0, new Point(0, 0));
+        int most = -1;
+        for (int apart = STEPS; apart >= STEPS / 4; apart--) {
+            for (int i = 0; i + apart <= STEPS; i++) {
+                Turn turn = onto(a.get(i), a.get(i + apart), b.get(i), b.get(i + apart));
+                int flat = 0;
+                for (int k = 0; k <= STEPS; k++) {
+                    flat += a.get(k).distanceMm(turn.of(b.get(k))) <= LIES_FLAT_MM ? 1 : 0;
+                }
+                if (flat > most) {
+                    most = flat;
+                    best = turn;
+                }
+            }
+        }
+        return best;
+    }
+
+    private static Turn onto(Point from, Point to, Point otherFrom, Point otherTo) {
+        double degrees =
+                to.minus(from).directionDeg() - otherTo.minus(otherFrom).directionDeg();
+        Point middle = Reshaping.turned(otherFrom.toward(otherTo, 0.5), degrees);
+        return new Turn(degrees, from.toward(to, 0.5).minus(middle));
     }
 
     /** What lies between both sides of the seam, in slices: cloth over cloth where they bulge, nothing where they gape. */
