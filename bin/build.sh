@@ -107,7 +107,7 @@ unpack_app() {
   java -Djarmode=tools -jar "$JAR" extract --destination "$APP" >/dev/null || fail "the application could not be unpacked to .run/app."
 }
 
-# Everything; or, with the word quick, what tells most in three minutes: no journeys, a sample of the matrix of projects.
+# Everything; or, with the word quick, what tells most in a few minutes: no journeys, a sample of the matrix of projects.
 run_tests() {
   need_space
   mkdir -p "$RUN"
