@@ -117,16 +117,6 @@ run_tests() {
     mvn -T 2 -pl server -am test -Dhanddown.quick=true "$@"
     return
   fi
-  step "building everything"
-  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
-  maven package -DskipTests -Dspotless.check.skip=true
-  # A browser mostly waits, and the other tests mostly compute: together they take little longer than the longer of the two.
-  step "testing everything: the journeys in the browser (they are told at the end) beside all the rest"
-  cp "$JAR" "$RUN/journeys.jar"
-  mvn -pl e2e -Dbeside=true -Dserver.jar="$RUN/journeys.jar" failsafe:integration-test failsafe:verify "$@" >"$RUN/journeys.log" 2>&1 &
-  local journeys=$! rest=0
-  nice -n 5 mvn verify -DskipJourneys=true "$@" || rest=$?
-  wait $journeys || rest=$?
-  sed 's/^/journeys: /' "$RUN/journeys.log"
-  return $rest
+  step "building and testing everything"
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn verify "$@"
 }
