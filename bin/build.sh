@@ -107,14 +107,15 @@ unpack_app() {
   java -Djarmode=tools -jar "$JAR" extract --destination "$APP" >/dev/null || fail "the application could not be unpacked to .run/app."
 }
 
-# Everything; or, with the word quick, what tells most in a few minutes: no journeys, a sample of the matrix of projects.
+# Everything; or, with the word quick, what tells most in a few minutes: no journeys, a sample of the matrix of projects, nothing that is
+# tagged as long.
 run_tests() {
   need_space
   mkdir -p "$RUN"
   if [ "${1:-}" = quick ]; then
     shift
     step "building and testing what tells most"
-    mvn -T 2 -pl server -am test -Dhanddown.quick=true "$@"
+    mvn -T 2 -pl server -am test -Dhanddown.quick=true -DexcludedGroups=long "$@"
     return
   fi
   step "building and testing everything"

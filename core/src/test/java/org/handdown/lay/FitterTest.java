@@ -12,8 +12,10 @@ import static org.handdown.lay.Fit.variant;
 import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("long")
 class FitterTest {
     private static FitLayout sound(FitProblem problem, FitLayout layout) {
         assertThat(RuleChecker.check(problem, layout)).isEmpty();

@@ -14,11 +14,13 @@ import java.util.Random;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A hand moving one piece among others; the rule checker is the reference for every spot. */
+@Tag("long")
 class HandLayTest {
     private static final FitPanel PANEL = panel("p", Ring.rectangle(0, 0, 300, 200));
     private static final FitPiece SQUARE = piece("a", SQUARE_100, 2);

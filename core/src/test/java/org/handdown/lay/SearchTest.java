@@ -10,11 +10,13 @@ import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The parts of the search by themselves, on problems whose answer is known because a sheet was cut up. */
+@Tag("long")
 class SearchTest {
     /** A sheet of 600 × 400 mm cut by wavy lines into three columns of two; half a millimetre is lost at each cut. */
     private static List<FitPiece> cutUp() {

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lays as short as can be, on pieces that mate with nothing as on those that do. */
+@Tag("long")
 class StripSearchTest {
     private static final FitPanel CLOTH = Fit.panel("p", Ring.rectangle(0, 0, 4000, 400));
 

@@ -19,9 +19,11 @@ import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
 import org.handdown.shortage.LargestThatFits.Largest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The largest that fits and the least length, on problems whose answer is plain arithmetic. */
+@Tag("long")
 class HowFarTest {
     private static LargestThatFits search(List<Double> tried) {
         return new LargestThatFits(Short.EFFORT, () -> false, tried::add);

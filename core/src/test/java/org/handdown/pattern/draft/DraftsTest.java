@@ -19,12 +19,14 @@ import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What every draft must keep for every plausible body: 300 made-up ones each. */
+@Tag("long")
 class DraftsTest {
     private static final int BODIES = 300;
 

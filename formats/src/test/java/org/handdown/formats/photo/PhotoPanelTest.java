@@ -21,11 +21,13 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.ReadyShape;
 import org.handdown.panel.ShapeByMeasures;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("long")
 class PhotoPanelTest {
     private static Outline usual(ReadyShape shape) {
         return new ShapeByMeasures(shape, shape.usual()).outline();

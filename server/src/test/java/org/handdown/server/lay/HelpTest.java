@@ -8,9 +8,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import org.handdown.server.DemoHouseholdTest;
 import org.handdown.server.account.HouseholdUser;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What would help, how large, how little; asked over HTTP and worked out in the background. */
+@Tag("long")
 class HelpTest extends DemoHouseholdTest {
     private long version() {
         return read(user, project).body().path("version").asLong();

@@ -7,9 +7,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Pins, kept lays, the spots a hand may choose, and remnants in the stash. */
+@Tag("long")
 class KeptLayTest extends DemoHouseholdTest {
     private JsonNode view() {
         return read(user, project).body();

@@ -8,9 +8,11 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.util.UUID;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
+@Tag("long")
 class LayTest extends DemoHouseholdTest {
     @Autowired
     private FitRunService service;

@@ -7,9 +7,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From a picture of the simulated camera to a stored panel, over HTTP. */
+@Tag("long")
 class PhotoTest extends DemoHouseholdTest {
     private JsonNode shot(boolean striped) {
         Reply taken = call(

@@ -13,11 +13,13 @@ import java.util.concurrent.Future;
 import org.handdown.project.Project;
 import org.handdown.server.DemoHouseholdTest;
 import org.handdown.server.web.Purge;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What is stored opens, or says why not and how to go on; two who write at once lose nothing. */
+@Tag("long")
 class StoredStateTest extends DemoHouseholdTest {
     @Autowired
     private ProjectService projects;

@@ -15,6 +15,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,6 +24,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /** What is handed out to print, to file or for other programs, read back as whoever gets it would. */
+@Tag("long")
 class SheetTest extends DemoHouseholdTest {
     private JsonNode lay() {
         return read(user, project).body().path("lay");

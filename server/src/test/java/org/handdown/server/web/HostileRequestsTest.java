@@ -11,6 +11,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.sql.SQLException;
 import java.util.Random;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
@@ -20,6 +21,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.transaction.TransactionSystemException;
 
 /** Requests that mean harm, or come from a program that is broken: each is answered with what is wrong, and ends nothing. */
+@Tag("long")
 class HostileRequestsTest extends DemoHouseholdTest {
     @Test
     void aFarPointInARemnantIsRefusedAndNoProjectIsMade() throws Exception {
