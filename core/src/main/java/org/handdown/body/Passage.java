@@ -51,7 +51,8 @@ public record Passage(String name, Over over, double girthMm, List<Layered> laye
             new Range(10, 5000).require("passage.layers.length", Length.ofMm(lengthMm));
             if (!(stretch >= 0 && stretch <= 3)) {
                 throw new RefusedValueException(
-                        "passage.layers.stretch", "A layer stretches by 0 to 300 %; measure it over 10 cm.");
+                        "passage.layers.stretch",
+                        Wording.of("A layer stretches by 0 to 300 %; measure it over 10 cm."));
             }
         }
 

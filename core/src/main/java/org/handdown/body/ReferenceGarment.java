@@ -7,6 +7,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A garment that fits, measured level by level instead of the body: doubled and flat, from an anchor down, never from its hem. Its own
@@ -26,7 +27,7 @@ public record ReferenceGarment(String name, String anchor, double stretch, List<
             new Range(0, 1500).require("reference.down", Length.ofMm(downMm));
             new Range(30, 1200).require("reference.flat", Length.ofMm(flatMm));
             if (!(Math.abs(easeMm) <= 600)) {
-                throw new RefusedValueException("reference.ease", "An ease lies between −60 and 60 cm.");
+                throw new RefusedValueException("reference.ease", Wording.of("An ease lies between −60 and 60 cm."));
             }
         }
     }

@@ -64,7 +64,7 @@ public record Cloth(
                     "cloth.colour", Wording.fill("“%s” is no colour; write it as #a1522e.", colour));
         }
         if (!(thicknessMm > 0 && thicknessMm <= THICKEST_MM)) {
-            throw new RefusedValueException("cloth.thickness", "must be above 0 and at most 30 mm.");
+            throw new RefusedValueException("cloth.thickness", Wording.of("must be above 0 and at most 30 mm."));
         }
     }
 }

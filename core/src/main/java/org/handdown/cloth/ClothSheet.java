@@ -72,7 +72,8 @@ public record ClothSheet(
         }
         switch (edge) {
             case FRAYS -> all.add("It frays: finish or enclose every edge.");
-            case FRAYS_FAST -> all.add("It frays fast: finish edges right after cutting, allowances of 15 mm or more.");
+            case FRAYS_FAST ->
+                all.add(Wording.of("It frays fast: finish edges right after cutting, allowances of 15 mm or more."));
             case LADDERS -> all.add("It ladders: sew first, then cut away; never pull an open loop.");
             default -> {}
         }

@@ -31,7 +31,7 @@ public record Pairing(Verdict verdict, List<String> sentences) {
                     100 * apart, stretchier.name()));
             verdict = Verdict.WITH_MEASURES;
         } else if (a.sheet().across() == null || b.sheet().across() == null) {
-            sentences.add("Stretch is not tested on both: pull 100 mm of each across before cutting.");
+            sentences.add(Wording.of("Stretch is not tested on both: pull 100 mm of each across before cutting."));
         }
         double ratio = Math.max(a.thicknessMm(), b.thicknessMm()) / Math.min(a.thicknessMm(), b.thicknessMm());
         if (ratio > THICK_RATIO) {

@@ -42,7 +42,7 @@ public record StretchTest(
     public StretchTest {
         if (!(gaugeMm >= LEAST_GAUGE_MM && gaugeMm <= 1000)) {
             throw new RefusedValueException(
-                    "stretch.gauge", "The marks lie from 50 mm to 1 m apart; 100 mm shows stretch best.");
+                    "stretch.gauge", Wording.of("The marks lie from 50 mm to 1 m apart; 100 mm shows stretch best."));
         }
         if (!(stretchedMm >= gaugeMm)) {
             throw new RefusedValueException(

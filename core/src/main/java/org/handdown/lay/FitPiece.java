@@ -101,7 +101,7 @@ public record FitPiece(
     public record MotifWish(String name, String partner, Point point, double withinMm) {
         public MotifWish {
             if (!(withinMm >= 0 && withinMm <= 1000)) {
-                throw new RefusedValueException("motif.within", "must be from 0 to 1000 mm.");
+                throw new RefusedValueException("motif.within", Wording.of("must be from 0 to 1000 mm."));
             }
         }
 

@@ -106,7 +106,7 @@ public record FitProblem(
 
     private static void requireDistance(String field, double mm) {
         if (!(mm >= 0 && mm <= 1000)) {
-            throw new RefusedValueException(field, "must be from 0 to 1000 mm.");
+            throw new RefusedValueException(field, Wording.of("must be from 0 to 1000 mm."));
         }
     }
 

@@ -2,6 +2,7 @@ package org.handdown.lay;
 
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Stripes: lines where the distance along {@code directionDeg} is {@code phaseMm + k · periodMm}. Panel frame.
@@ -9,7 +10,7 @@ import org.handdown.measure.RefusedValueException;
 public record Repeat(String id, double directionDeg, double periodMm, double phaseMm) {
     public Repeat {
         if (!(periodMm > 0)) {
-            throw new RefusedValueException("period", "A repeat needs a period above 0 mm.");
+            throw new RefusedValueException("period", Wording.of("A repeat needs a period above 0 mm."));
         }
     }
 

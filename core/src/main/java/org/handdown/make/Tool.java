@@ -1,5 +1,7 @@
 package org.handdown.make;
 
+import org.handdown.measure.Wording;
+
 /** What a sewing table may have, and what its owner can do; each with what serves instead (common practice, no source). */
 public enum Tool {
     OVERLOCKER(
@@ -21,7 +23,8 @@ public enum Tool {
     WALKING_FOOT(
             Kind.MACHINE,
             "walking foot",
-            "No walking foot: baste by hand, hold the layers taut before and behind the foot, pin every 3 cm."),
+            Wording.of(
+                    "No walking foot: baste by hand, hold the layers taut before and behind the foot, pin every 3 cm.")),
     ROTARY_CUTTER(
             Kind.TOOL,
             "rotary cutter and mat",

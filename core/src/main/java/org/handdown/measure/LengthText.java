@@ -14,13 +14,9 @@ import java.util.regex.Pattern;
  * {@code 1/4 yd}. A number without a unit takes the unit handed in; nothing else is ever assumed.
  */
 public final class LengthText {
-    /** What stands in quotes is somebody's own words. */
-    private static final String QUOTED = "“[^”]*”";
-
     private static final String FIGURE = "(\\d+(?:\\.\\d+)?)";
-    private static final Pattern LENGTH_MM = Pattern.compile(QUOTED + "|" + FIGURE + " mm\\b");
-    private static final Pattern BOUNDS =
-            Pattern.compile(QUOTED + "|(?:" + FIGURE + "( to | and −?))?" + FIGURE + " (mm|cm|m)\\b");
+    private static final Pattern MARKED =
+            Pattern.compile("(?:" + FIGURE + "( to | and −?))?" + FIGURE + Wording.LENGTH_MARK + "(mm|cm|m)\\b");
     private static final double LEAST_CONVERTED_MM = 2;
     /** Share of a step that is a slip of reckoning, not cloth. */
     private static final double FINEST = 1e-6;
@@ -186,40 +182,34 @@ public final class LengthText {
     }
 
     /**
-     * A sentence whose lengths are given in mm, with each of them in another unit; what is finer than any tape stays as it is, and so does
-     * what stands in quotes.
+     * A sentence with its lengths in another unit. Only what {@link Wording} marked as a length is one: a factor, a name and somebody's
+     * own words stay as they are, and so does what is finer than any tape.
      *
-     * @param text for example {@code 26 mm × 40 mm are left}; {@code 2 × 40 mm} is twice a length
+     * @param text for example {@code Wording.fill("%.0f mm × %.0f mm are left", 26, 40)} or {@code Wording.of("from 3 to 40 mm")}
      */
     public static String inSentence(String text, LengthUnit unit) {
-        return LENGTH_MM.matcher(text).replaceAll(m -> {
-            String figure = m.group(1);
-            double mm = figure == null ? 0 : Double.parseDouble(figure);
-            return mm < LEAST_CONVERTED_MM ? Matcher.quoteReplacement(m.group()) : format(Length.ofMm(mm), unit);
-        });
-    }
-
-    /**
-     * A refusal for somebody who thinks in another unit: bounds, too, that are told in cm or m, where inches are wanted.
-     *
-     * @param text for example {@code from 3 to 40 mm}
-     */
-    public static String inRefusal(String text, LengthUnit unit) {
-        return BOUNDS.matcher(text).replaceAll(m -> {
-            if (m.group(3) == null || unit.isMetric() && !m.group(4).equals("mm")) {
-                return Matcher.quoteReplacement(m.group());
+        return MARKED.matcher(text).replaceAll(m -> {
+            String from = m.group(1) == null ? "" : m.group(1) + m.group(2);
+            if (unit.isMetric() && !m.group(4).equals("mm")) {
+                return from + m.group(3) + " " + m.group(4);
             }
             double scale = unit(m.group(4)).mm();
-            String least = m.group(1);
-            String from = least == null ? "" : inUnit(scale * Double.parseDouble(least), unit) + m.group(2);
-            return from + inUnit(scale * Double.parseDouble(m.group(3)), unit);
+            String least =
+                    m.group(1) == null ? "" : inUnit(scale * Double.parseDouble(m.group(1)), unit, "0") + m.group(2);
+            return least + inUnit(scale * Double.parseDouble(m.group(3)), unit, "0 mm");
         });
     }
 
-    private static String inUnit(double mm, LengthUnit unit) {
-        return mm == 0
-                ? "0"
-                : mm < LEAST_CONVERTED_MM ? plain(BigDecimal.valueOf(mm)) + " mm" : format(Length.ofMm(mm), unit);
+    /** A sentence as it is, its lengths in mm, without the marks. */
+    public static String unmarked(String text) {
+        return text.replace(Wording.LENGTH_MARK, ' ');
+    }
+
+    private static String inUnit(double mm, LengthUnit unit, String nought) {
+        if (mm == 0) {
+            return nought;
+        }
+        return mm < LEAST_CONVERTED_MM ? plain(BigDecimal.valueOf(mm)) + " mm" : format(Length.ofMm(mm), unit);
     }
 
     private static String withPlainFractions(String text) {

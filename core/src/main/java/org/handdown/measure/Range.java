@@ -8,13 +8,9 @@ public record Range(double leastMm, double mostMm) {
             throw new RefusedValueException(
                     field,
                     Wording.fill(
-                            "%s is not likely here: it should lie between %s and %s. Check the unit.",
-                            shown(length.mm()), shown(leastMm), shown(mostMm)));
+                            "%.0f mm is not likely here: it should lie between %.0f mm and %.0f mm. Check the unit.",
+                            length.mm(), leastMm, mostMm));
         }
         return length;
-    }
-
-    private static String shown(double mm) {
-        return LengthText.format(new Length(mm), LengthUnit.CM);
     }
 }

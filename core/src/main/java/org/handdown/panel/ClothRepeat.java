@@ -23,7 +23,8 @@ public record ClothRepeat(String name, boolean across, double periodMm, String e
             throw new RefusedValueException("repeats.name", "Call the repeat something, for example stripe.");
         }
         if (!(periodMm >= 2 && periodMm <= 1500)) {
-            throw new RefusedValueException("repeats.period", "From line to line it is from 2 mm to 1.5 m.");
+            throw new RefusedValueException(
+                    "repeats.period", Wording.of("From line to line it is from 2 mm to 1.5 m."));
         }
         if (!(Math.abs(firstMm) <= 5000)) {
             throw new RefusedValueException("repeats.first", "The first line lies on the panel.");

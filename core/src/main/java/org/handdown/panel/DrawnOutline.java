@@ -35,7 +35,7 @@ public record DrawnOutline(
     public record Proof(double drawnMm, double tapedMm) {
         public Proof {
             if (!(drawnMm > 0 && tapedMm > 0 && drawnMm < 20_000 && tapedMm < 20_000)) {
-                throw new RefusedValueException("proof", "The two distances are above 0 and below 20 m.");
+                throw new RefusedValueException("proof", Wording.of("The two distances are above 0 and below 20 m."));
             }
         }
 

@@ -6,6 +6,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A zone of a panel as a person marks it, panel frame, mm.
@@ -86,7 +87,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
             requireNear(to);
             requireSize(widthMm);
             if (from.distanceMm(to) < 2) {
-                throw new RefusedValueException("flaw.outline", "A strip is at least 2 mm long.");
+                throw new RefusedValueException("flaw.outline", Wording.of("A strip is at least 2 mm long."));
             }
         }
 
@@ -111,7 +112,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
 
     private static void requireSize(double mm) {
         if (!(mm >= 2 && mm <= LARGEST_MM)) {
-            throw new RefusedValueException("flaw.size", "A flaw is from 2 mm to 2 m wide and high.");
+            throw new RefusedValueException("flaw.size", Wording.of("A flaw is from 2 mm to 2 m wide and high."));
         }
     }
 

@@ -19,7 +19,8 @@ public sealed interface Grain {
             if (!(from.distanceMm(to) >= LEAST_MM)) {
                 throw new RefusedValueException(
                         "grain",
-                        "Two points of one thread must lie at least 30 mm apart, or the direction is a guess.");
+                        Wording.of(
+                                "Two points of one thread must lie at least 30 mm apart, or the direction is a guess."));
             }
         }
 

@@ -21,7 +21,7 @@ public record Pressing(String what, Direction direction, double beforeMm, double
 
     public Pressing {
         if (!(beforeMm >= 50 && beforeMm <= 8000)) {
-            throw new RefusedValueException("pressing.before", "Take a distance from 5 cm to 8 m.");
+            throw new RefusedValueException("pressing.before", Wording.of("Take a distance from 5 cm to 8 m."));
         }
         if (!(Math.abs(afterMm / beforeMm - 1) <= MOST_CHANGE)) {
             throw new RefusedValueException(

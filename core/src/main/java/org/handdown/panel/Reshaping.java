@@ -86,7 +86,8 @@ public final class Reshaping {
      */
     public static List<TapedSurvey> split(Panel panel, Layer layer, Point from, Point to) {
         if (from.distanceMm(to) < 5) {
-            throw new RefusedValueException("cut", "Give two points of the cut that lie at least 5 mm apart.");
+            throw new RefusedValueException(
+                    "cut", Wording.of("Give two points of the cut that lie at least 5 mm apart."));
         }
         Outline outline = cloth(panel);
         Region cloth = Region.of(outline.flattened().ring());
@@ -221,7 +222,8 @@ public final class Reshaping {
     public static TapedSurvey joined(
             Panel one, String edgeOfOne, Panel other, String edgeOfOther, Layer layer, double allowanceMm) {
         if (!(allowanceMm >= 0 && allowanceMm <= 50)) {
-            throw new RefusedValueException("join.allowance", "A piecing seam takes from 0 to 5 cm of either panel.");
+            throw new RefusedValueException(
+                    "join.allowance", Wording.of("A piecing seam takes from 0 to 5 cm of either panel."));
         }
         Outline first = cloth(one);
         Outline second = cloth(other);

@@ -2,6 +2,7 @@ package org.handdown.panel;
 
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A point of a cloth's edge as it was walked round.
@@ -14,7 +15,8 @@ public record TapePoint(Point at, boolean corner, String edge) {
 
     public TapePoint {
         if (!(Math.abs(at.x()) <= FARTHEST_MM && Math.abs(at.y()) <= FARTHEST_MM)) {
-            throw new RefusedValueException("point", "A panel lies within 10 m; check the figure and its unit.");
+            throw new RefusedValueException(
+                    "point", Wording.of("A panel lies within 10 m; check the figure and its unit."));
         }
         if (edge.length() > 60) {
             throw new RefusedValueException("edge", "An edge has a name of up to 60 letters.");

@@ -1,6 +1,7 @@
 package org.handdown.pattern;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * One line of an edge's ledger: how much cloth is drawn outside the stitch line, how far from the cut edge it is sewn, how much is
@@ -65,10 +66,11 @@ public record Allowance(double mm, double sewMm, double trimMm, String why, Turn
 
     public Allowance {
         if (!(mm >= 0 && mm <= WIDEST_MM)) {
-            throw new RefusedValueException("allowance", "must be from 0 to 100 mm.");
+            throw new RefusedValueException("allowance", Wording.of("must be from 0 to 100 mm."));
         }
         if (!(sewMm >= 0 && sewMm <= WIDEST_MM)) {
-            throw new RefusedValueException("allowance.sew", "A seam lies from 0 to 100 mm inside the cut edge.");
+            throw new RefusedValueException(
+                    "allowance.sew", Wording.of("A seam lies from 0 to 100 mm inside the cut edge."));
         }
         if (!(trimMm >= 0 && trimMm <= mm + 1e-9)) {
             throw new RefusedValueException(

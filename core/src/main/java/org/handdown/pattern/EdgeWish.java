@@ -1,6 +1,7 @@
 package org.handdown.pattern;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * An edge of a piece that may lie on something finished instead of being finished anew.
@@ -11,10 +12,10 @@ import org.handdown.measure.RefusedValueException;
 public record EdgeWish(Role role, double lapMm, double stretchesToMm) {
     public EdgeWish {
         if (!(lapMm >= 0 && lapMm <= 200)) {
-            throw new RefusedValueException("lap", "must be from 0 to 200 mm.");
+            throw new RefusedValueException("lap", Wording.of("must be from 0 to 200 mm."));
         }
         if (!(stretchesToMm >= 0 && stretchesToMm <= 5000)) {
-            throw new RefusedValueException("stretchesTo", "must be from 0 to 5 m.");
+            throw new RefusedValueException("stretchesTo", Wording.of("must be from 0 to 5 m."));
         }
     }
 

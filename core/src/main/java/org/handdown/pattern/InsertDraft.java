@@ -82,7 +82,7 @@ public final class InsertDraft {
             }
             if (levels.stream().mapToDouble(Level::gainMm).max().orElse(0) / seams < 6) {
                 throw new RefusedValueException(
-                        "insert.gain", "An insert narrower than 6 mm cannot be sewn; let seams out.");
+                        "insert.gain", Wording.of("An insert narrower than 6 mm cannot be sewn; let seams out."));
             }
         }
 

@@ -2,6 +2,7 @@ package org.handdown.pattern;
 
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * A motif of the cloth that is to come out on a spot of a piece.
@@ -19,7 +20,8 @@ public record MotifSpot(String motif, String partner, Point at, double withinMm)
             throw new RefusedValueException("change.motif", "Name a motif that is marked on a panel.");
         }
         if (!(withinMm >= 0 && withinMm <= MOST_MM)) {
-            throw new RefusedValueException("change.within", "A motif may be from 0 to 300 mm off its spot.");
+            throw new RefusedValueException(
+                    "change.within", Wording.of("A motif may be from 0 to 300 mm off its spot."));
         }
     }
 }

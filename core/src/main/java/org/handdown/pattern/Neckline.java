@@ -211,8 +211,9 @@ public record Neckline(
         }
         steps.add(
                 runs
-                        ? "Only then cut: one slit down the centre front, then each flap, 5 mm from the stitches."
-                        : "Then cut 5 mm outside the stay-stitching, and finish the edge.");
+                        ? Wording.of(
+                                "Only then cut: one slit down the centre front, then each flap, 5 mm from the stitches.")
+                        : Wording.of("Then cut 5 mm outside the stay-stitching, and finish the edge."));
         return steps;
     }
 }

@@ -104,7 +104,12 @@ public record Project(
     }
 
     /** Where the pieces come from. */
-    public sealed interface Pieces permits Pattern, LettingOut, TakingIn {}
+    public sealed interface Pieces permits Pattern, LettingOut, TakingIn {
+        /** As they are under a household's practice; what nobody drafts is the same under any. */
+        default Pieces by(Practice practice) {
+            return this;
+        }
+    }
 
     /**
      * A draft as it was ordered.
@@ -217,7 +222,8 @@ public record Project(
             return new Pattern(others, own, wants, changes);
         }
 
-        private Pattern by(Practice practice) {
+        @Override
+        public Pattern by(Practice practice) {
             return orders.stream().allMatch(o -> o.practice.equals(practice))
                     ? this
                     : withOrders(orders.stream()
@@ -374,7 +380,12 @@ public record Project(
         }
         done = Map.copyOf(done);
         log = List.copyOf(log);
-        pieces = pieces instanceof Pattern pattern ? pattern.by(practice) : pieces;
+        pieces = pieces == null ? null : pieces.by(practice);
+        // What is kept would be drawn by the project's practice as soon as it is taken up: it is kept so from the
+        // start.
+        kept = kept.stream()
+                .map(k -> new KeptLay(k.name, k.at, k.lay, k.panels, k.pieces.by(practice)))
+                .toList();
     }
 
     public static Project named(String name) {

@@ -38,7 +38,7 @@ public record ButtonRow(List<Mark> marks, double fromMm, double spacingMm, List<
     public record Need(double lengthMm, double topMm, double endMm, double fullestMm) {
         public Need {
             if (!(lengthMm >= 40 && lengthMm <= 2500)) {
-                throw new RefusedValueException("closure.length", "A closure is from 4 cm to 2.5 m long.");
+                throw new RefusedValueException("closure.length", Wording.of("A closure is from 4 cm to 2.5 m long."));
             }
             if (!(topMm >= 0 && endMm >= 0 && topMm + endMm < lengthMm)) {
                 throw new RefusedValueException("closure.margins", "First and last button must fit on the closure.");

@@ -129,21 +129,29 @@ public final class Suitability {
             double half = (body(BodyMeasure.HIP) + 80) / 4 + 20 + 40;
             jobs.add(job(
                     "dungarees cut from the legs",
-                    slack("length of a leg", source("outsideLeg"), leg, "waist to floor + hem and seam, 60 mm"),
+                    slack(
+                            "length of a leg",
+                            source("outsideLeg"),
+                            leg,
+                            Wording.of("waist to floor + hem and seam, 60 mm")),
                     slack(
                             "width at the seat",
                             source("seat") / 4,
                             half,
-                            "(hip + 80 mm ease)/4 + crotch and seams, 60 mm")));
+                            Wording.of("(hip + 80 mm ease)/4 + crotch and seams, 60 mm"))));
             jobs.add(job(
                     "skirt for the same waist",
                     slack(
                             "waist",
                             source("waist"),
                             body(BodyMeasure.WAIST) + 10,
-                            "waist + 10 mm ease; a skirt cannot be let in there"),
-                    slack("hip", source("seat"), body(BodyMeasure.HIP) + 40, "hip + 40 mm ease"),
-                    slack("leg ends for the front wedge", source("insideLeg"), 300, "a wedge at least 300 mm high")));
+                            Wording.of("waist + 10 mm ease; a skirt cannot be let in there")),
+                    slack("hip", source("seat"), body(BodyMeasure.HIP) + 40, Wording.of("hip + 40 mm ease")),
+                    slack(
+                            "leg ends for the front wedge",
+                            source("insideLeg"),
+                            300,
+                            Wording.of("a wedge at least 300 mm high"))));
         }
         if (SKIRTS.contains(source.kind()) || source.kind() == SourceKind.DRESS) {
             double releases = Release.atWaist(anatomy, Release.LEAST_ALLOWANCE_WOVEN_MM).stream()
@@ -164,7 +172,7 @@ public final class Suitability {
                     * source.cloth().sheet().lastingAcross();
             jobs.add(job(
                     "leg warmers from the sleeves, ribs kept",
-                    slack("sleeve length", source("sleeve"), 260, "at least 260 mm"),
+                    slack("sleeve length", source("sleeve"), 260, Wording.of("at least 260 mm")),
                     slack(
                             "cuff rib over the heel",
                             rib * (1 + usable),
@@ -176,7 +184,7 @@ public final class Suitability {
                             "hem rib",
                             source("hemRibGirth") / 2 * (1 + usable),
                             420,
-                            "half of the rib, stretched, round a head of 420 mm")));
+                            Wording.of("half of the rib, stretched, round a head of 420 mm"))));
         }
         if (source.kind() == SourceKind.SHIRT) {
             jobs.add(job(
@@ -185,12 +193,12 @@ public final class Suitability {
                             "placket",
                             anatomy.part("front-left").outline().edge("centre").lengthMm(),
                             body(BodyMeasure.BACK_WAIST) + 220,
-                            "back waist + 220 mm"),
+                            Wording.of("back waist + 220 mm")),
                     slack(
                             "chest",
                             source("chest"),
                             body(BodyMeasure.CHEST) + 240,
-                            "chest + 240 mm over other clothes")));
+                            Wording.of("chest + 240 mm over other clothes"))));
         }
         double skirtLength = body(BodyMeasure.WAIST_TO_FLOOR) * 0.55;
         jobs.add(job(
@@ -208,8 +216,12 @@ public final class Suitability {
         double bodyLength = body(BodyMeasure.BACK_WAIST) + 150;
         jobs.add(job(
                 "bodywarmer",
-                slack("width of the back", widest(), (body(BodyMeasure.CHEST) + 200) / 2, "(chest + 200 mm ease)/2"),
-                slack("length", longest(), bodyLength, "back waist + 150 mm")));
+                slack(
+                        "width of the back",
+                        widest(),
+                        (body(BodyMeasure.CHEST) + 200) / 2,
+                        Wording.of("(chest + 200 mm ease)/2")),
+                slack("length", longest(), bodyLength, Wording.of("back waist + 150 mm"))));
     }
 
     private static Slack slack(String level, double have, double need, String formula) {

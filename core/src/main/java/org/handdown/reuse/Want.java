@@ -58,10 +58,10 @@ public record Want(
             throw new RefusedValueException("want.name", "Say in up to 80 characters what is wanted.");
         }
         if (!(lengthMm > 0 && lengthMm <= 20_000)) {
-            throw new RefusedValueException("want.length", "must be above 0 and at most 20 m.");
+            throw new RefusedValueException("want.length", Wording.of("must be above 0 and at most 20 m."));
         }
         if (!(stretchesToMm >= 0 && stretchesToMm <= 20_000)) {
-            throw new RefusedValueException("want.stretchesTo", "must be from 0 to 20 m.");
+            throw new RefusedValueException("want.stretchesTo", Wording.of("must be from 0 to 20 m."));
         }
         if (!(leastDepthMm >= 0 && mostDepthMm >= leastDepthMm)) {
             throw new RefusedValueException("want.depth", "The least depth must not be above the greatest.");

@@ -52,7 +52,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             BooleanSupplier cancelled,
             DoubleConsumer shorter) {
         if (!(widthMm >= NARROWEST_MM && widthMm <= WIDEST_MM)) {
-            throw new RefusedValueException("width", "Cloth is from 10 cm to 4 m wide.");
+            throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
         }
         Design wanted = design.withPieces(
                 design.pieces().stream().filter(p -> p.cloth() == of).toList());

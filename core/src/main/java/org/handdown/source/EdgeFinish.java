@@ -1,6 +1,7 @@
 package org.handdown.source;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * How a free edge is finished.
@@ -16,10 +17,10 @@ public record EdgeFinish(EdgeKind kind, double depthMm, double restMm) {
 
     public EdgeFinish {
         if (!(restMm >= 0 && restMm <= 10_000)) {
-            throw new RefusedValueException("finish.rest", "must be from 0 to 10 m.");
+            throw new RefusedValueException("finish.rest", Wording.of("must be from 0 to 10 m."));
         }
         if (!(depthMm >= 0 && depthMm <= 400)) {
-            throw new RefusedValueException("finish.depth", "must be from 0 to 400 mm.");
+            throw new RefusedValueException("finish.depth", Wording.of("must be from 0 to 400 mm."));
         }
     }
 }

@@ -1,6 +1,7 @@
 package org.handdown.source;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * Cloth folded away in a part: where a source can grow.
@@ -33,7 +34,7 @@ public record Fold(String id, Kind kind, String part, String edge, int count, do
             throw new RefusedValueException("fold.count", "must be from 1 to 60.");
         }
         if (!(depthMm > 0 && depthMm <= 2000)) {
-            throw new RefusedValueException("fold.depth", "must be above 0 and at most 2 m.");
+            throw new RefusedValueException("fold.depth", Wording.of("must be above 0 and at most 2 m."));
         }
     }
 

@@ -56,13 +56,14 @@ public record Join(
             throw new RefusedValueException("join.runs", "A join holds at least one edge.");
         }
         if (!(lengthMm > 0 && lengthMm <= 20_000)) {
-            throw new RefusedValueException("join.length", "A join has a length, above 0 and at most 20 m.");
+            throw new RefusedValueException(
+                    "join.length", Wording.of("A join has a length, above 0 and at most 20 m."));
         }
         if (rows < 1 || rows > 8) {
             throw new RefusedValueException("join.rows", "A join has from 1 to 8 rows of stitches.");
         }
         if (!(allowanceMm >= 0 && allowanceMm <= 400)) {
-            throw new RefusedValueException("join.allowance", "must be from 0 to 400 mm.");
+            throw new RefusedValueException("join.allowance", Wording.of("must be from 0 to 400 mm."));
         }
     }
 

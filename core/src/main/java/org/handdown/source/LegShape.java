@@ -28,7 +28,9 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
         public Station {
             if (!(heightMm >= 0 && heightMm <= LONGEST_MM && widthMm <= LONGEST_MM && toSideMm <= LONGEST_MM)) {
                 throw new RefusedValueException(
-                        "widths", "Heights and widths of a leg run from 0 to 2500 mm; check the figure and its unit.");
+                        "widths",
+                        Wording.of(
+                                "Heights and widths of a leg run from 0 to 2500 mm; check the figure and its unit."));
             }
         }
 
@@ -66,7 +68,7 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
         }
         if (Math.abs(centreLiftMm) > 150) {
             throw new RefusedValueException(
-                    "centreLift", "The waist cannot rise or drop more than 150 mm to the centre.");
+                    "centreLift", Wording.of("The waist cannot rise or drop more than 150 mm to the centre."));
         }
     }
 

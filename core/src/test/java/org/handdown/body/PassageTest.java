@@ -9,6 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.body.Passage.Layered;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 class PassageTest {
@@ -22,7 +23,8 @@ class PassageTest {
         Passage waist = hips(0, new Layered("cloth", 640, 0.4));
         assertThat(waist.stretchNeeded()).isCloseTo(0.484, within(0.0005));
         assertThat(waist.passes()).isFalse();
-        assertThat(waist.sentence()).contains("896 mm", "54 mm short", "opening of 27 mm");
+        assertThat(waist.sentence())
+                .contains(Wording.of("896 mm"), Wording.of("54 mm short"), Wording.of("opening of 27 mm"));
     }
 
     /** The ring is at most the least over its layers: a straight seam holds stretch cloth and elastic alike. */
@@ -44,7 +46,7 @@ class PassageTest {
         Passage open = hips(120, new Layered("cloth", 720, 0));
         assertThat(open.greatestMm()).isEqualTo(960);
         assertThat(open.passes()).isTrue();
-        assertThat(open.sentence()).contains("opening 2 × 120 mm", "it goes on");
+        assertThat(open.sentence()).contains(Wording.of("opening 2 × 120 mm"), "it goes on");
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 /** The wearer: readings, growth, fit, movement, and a garment measured instead. */
@@ -68,7 +69,7 @@ class WearerTest {
         Map<BodyMeasure, Wearer.Taken> legs = new EnumMap<>(BodyMeasure.class);
         legs.put(BodyMeasure.INSIDE_LEG, taped(700, MARCH));
         legs.put(BodyMeasure.WAIST_TO_FLOOR, taped(720, MARCH));
-        assertThatThrownBy(() -> new Wearer("Ilse", legs)).hasMessageContaining("at least 6 cm shorter");
+        assertThatThrownBy(() -> new Wearer("Ilse", legs)).hasMessageContaining(Wording.of("at least 6 cm shorter"));
     }
 
     /** Worked examples of the trade: hip 950 at 900 finished is 5.6 % in wear; a waist of 640 passes those hips at 48.4 %. */
@@ -77,7 +78,7 @@ class WearerTest {
         assertThat(Fit.stretchInWear(900, 950)).isCloseTo(0.056, within(0.0005));
         assertThat(Fit.stretchInWear(640, 950)).isCloseTo(0.484, within(0.0005));
         assertThat(Fit.sentence(900, 950, 0.18)).isEqualTo("stretched 5.6 % in wear, comfortable to 18.0 %");
-        assertThat(Fit.sentence(1000, 950, 0)).isEqualTo("50 mm of ease");
+        assertThat(Fit.sentence(1000, 950, 0)).isEqualTo(Wording.of("50 mm of ease"));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 /** Necessary tests only: longest against longest, widest against widest, area (common practice, no source). */
@@ -34,9 +35,10 @@ class EnoughTest {
         Enough tooLong = of(400, 500, 200, 560, 1, PieceGrain.LENGTHWISE);
         assertThat(tooLong.verdict()).isEqualTo(Enough.Verdict.SHORT);
         assertThat(tooLong.sentences())
-                .anyMatch(s -> s.contains("sleeve is 560 mm long") && s.contains("60 mm are missing"));
+                .anyMatch(s ->
+                        s.contains(Wording.of("sleeve is 560 mm long")) && s.contains(Wording.of("60 mm are missing")));
         assertThat(of(400, 500, 450, 300, 1, PieceGrain.LENGTHWISE).sentences())
-                .anyMatch(s -> s.contains("50 mm are missing"));
+                .anyMatch(s -> s.contains(Wording.of("50 mm are missing")));
     }
 
     @Test
@@ -54,7 +56,8 @@ class EnoughTest {
         Enough enough = Enough.of(new FitProblem(Objective.FILL, 0, 0, List.of(own, lining), List.of(piece)));
         assertThat(enough.sentences())
                 .containsExactly(
-                        "The longest, the sleeve, takes 250 mm of 500 mm along the grain; the pieces cover 25 % of their cloth.");
+                        Wording.of(
+                                "The longest, the sleeve, takes 250 mm of 500 mm along the grain; the pieces cover 25 % of their cloth."));
     }
 
     @Test
@@ -77,7 +80,7 @@ class EnoughTest {
                 List.of(sleeve("sleeve", "c"), sleeve("sleeve-lining", "c lining"))));
         assertThat(enough.verdict()).isEqualTo(Enough.Verdict.SHORT);
         assertThat(enough.sentences())
-                .anyMatch(s -> s.contains("sleeve lining") && s.contains("of c lining 200 mm"))
+                .anyMatch(s -> s.contains("sleeve lining") && s.contains(Wording.of("of c lining 200 mm")))
                 .noneMatch(s -> s.startsWith("The sleeve is"));
     }
 

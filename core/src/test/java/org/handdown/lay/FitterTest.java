@@ -12,6 +12,7 @@ import static org.handdown.lay.Fit.variant;
 import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +39,7 @@ class FitterTest {
                 .singleElement()
                 .extracting(FitLayout.Unplaced::reason)
                 .asString()
-                .contains("needs 100 mm × 100 mm");
+                .contains(Wording.of("needs 100 mm × 100 mm"));
     }
 
     /** Broken off before it came to a piece, the search does not blame pieces that are not in the way. */
@@ -48,13 +49,14 @@ class FitterTest {
         FitProblem problem = fill(List.of(panel("p", Ring.rectangle(0, 0, 320, 100))), square);
         WhyNot nothingLies = new WhyNot(problem, List.of(), () -> false);
         assertThat(nothingLies.reason(square))
-                .isEqualTo("there is room, but it was not found in the time given: needs 100 mm × 100 mm");
+                .isEqualTo(Wording.of("there is room, but it was not found in the time given: needs 100 mm × 100 mm"));
         List<Placed> two = List.of(Fit.at("a", 0, 0, 0), Fit.at("a", 1, 110, 0));
         assertThat(new WhyNot(problem, two, () -> false).reason(square)).startsWith("there is room");
         List<Placed> apart = List.of(Fit.at("a", 0, 40, 0), Fit.at("a", 1, 180, 0));
         assertThat(new WhyNot(problem, apart, () -> false).reason(square))
                 .isEqualTo(
-                        "the other pieces leave no room: needs 100 mm × 100 mm, the largest free rectangle is 40 mm × 100 mm");
+                        Wording.of(
+                                "the other pieces leave no room: needs 100 mm × 100 mm, the largest free rectangle is 40 mm × 100 mm"));
     }
 
     @Test
@@ -73,11 +75,11 @@ class FitterTest {
         FitPanel narrow = panel("p", Ring.rectangle(0, 0, 164, 500));
         FitProblem wide = fill(List.of(narrow), piece("yoke", Ring.rectangle(0, 0, 180, 100), 1));
         assertThat(fit(wide, 1).unplaced().get(0).reason())
-                .isEqualTo(
-                        "no panel of this cloth is wide enough: needs 180 mm across the grain, the widest has 164 mm");
+                .isEqualTo(Wording.of(
+                        "no panel of this cloth is wide enough: needs 180 mm across the grain, the widest has 164 mm"));
         FitProblem long1 = fill(List.of(narrow), piece("leg", Ring.rectangle(0, 0, 100, 600), 1));
         assertThat(fit(long1, 1).unplaced().get(0).reason())
-                .contains("needs 600 mm along the grain, the longest has 500 mm");
+                .contains(Wording.of("needs 600 mm along the grain, the longest has 500 mm"));
         FitPanel wedge = panel("p", Ring.of(0, 0, 200, 0, 100, 300));
         FitProblem upside = fill(List.of(wedge), piece("kite", Ring.of(0, 280, 90, 0, 180, 280), 1));
         assertThat(fit(upside, 1).unplaced().get(0).reason())
@@ -110,7 +112,7 @@ class FitterTest {
                         .unplaced()
                         .get(0)
                         .reason())
-                .isEqualTo("no hem of 412 mm: the longest has 164 mm");
+                .isEqualTo(Wording.of("no hem of 412 mm: the longest has 164 mm"));
     }
 
     @Test

@@ -12,6 +12,7 @@ import java.util.List;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Motif;
 import org.junit.jupiter.api.Test;
 
@@ -113,7 +114,7 @@ class PinnedTest {
         FitProblem edge =
                 fill(List.of(printed), front.withMotif(new FitPiece.MotifWish("rose", "rose", new Point(50, 50), 2)));
         assertThat(Fit.fit(edge, 2).unplaced().get(0).reason())
-                .isEqualTo("fits, but not with the motif “rose” within 2 mm of its spot");
+                .isEqualTo(Wording.of("fits, but not with the motif “rose” within 2 mm of its spot"));
     }
 
     @Test
@@ -129,7 +130,8 @@ class PinnedTest {
                 .satisfies(
                         u -> assertThat(u.reason())
                                 .isEqualTo(
-                                        "no panel of this cloth is wide enough: needs 100 mm across the grain, the widest has 80 mm"));
+                                        Wording.of(
+                                                "no panel of this cloth is wide enough: needs 100 mm across the grain, the widest has 80 mm")));
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,7 +85,7 @@ class SurenessTest {
         assertThat(Sureness.of(problem(3, false), at(100, 100), OFF).sentences())
                 .first()
                 .asString()
-                .contains("3 mm");
+                .contains(Wording.of("3 mm"));
     }
 
     @Test

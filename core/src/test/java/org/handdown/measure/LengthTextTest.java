@@ -90,40 +90,54 @@ class LengthTextTest {
 
     @Test
     void aFactorInASentenceIsNoLength() {
-        assertThat(LengthText.inSentence("2235 mm of strip: 2.00 × 1118 mm.", LengthUnit.INCH))
+        assertThat(LengthText.inSentence(
+                        Wording.fill("%.0f mm of strip: %.2f × %.0f mm.", 2235.0, 2.0, 1118.0), LengthUnit.INCH))
                 .isEqualTo("88 in of strip: 2.00 × 44 in.");
-        assertThat(LengthText.inSentence("26 mm × 40 mm are left", LengthUnit.CM))
+        assertThat(LengthText.inSentence(Wording.fill("%d mm × %d mm are left", 26, 40), LengthUnit.CM))
                 .isEqualTo("2.6 cm × 4.0 cm are left");
     }
 
     @Test
-    void whatSomebodyWroteInQuotesIsNotAltered() {
-        assertThat(LengthText.inSentence("The “ribbon of 40 mm” is 40 mm short.", LengthUnit.CM))
-                .isEqualTo("The “ribbon of 40 mm” is 4.0 cm short.");
-        assertThat(LengthText.inRefusal("“40 mm $1” is no whole number.", LengthUnit.INCH))
+    void whatSomebodyWroteIsNotAlteredInQuotesOrOutOfThem() {
+        String named = Wording.fill("The %s is %.0f mm short of the “%s”.", "ribbon of 40 mm", 40.0, "tape, 2 cm wide");
+        assertThat(LengthText.inSentence(named, LengthUnit.INCH))
+                .isEqualTo("The ribbon of 40 mm is 1 9/16 in short of the “tape, 2 cm wide”.");
+        assertThat(LengthText.inSentence("“40 mm $1” is no whole number.", LengthUnit.INCH))
                 .isEqualTo("“40 mm $1” is no whole number.");
+        assertThat(LengthText.unmarked(named))
+                .isEqualTo("The ribbon of 40 mm is 40 mm short of the “tape, 2 cm wide”.");
+    }
+
+    @Test
+    void aSentenceWithinASentenceKeepsItsLengths() {
+        String inner = Wording.fill("only %.0f mm over", 95.0);
+        assertThat(LengthText.inSentence(Wording.fill("It is tight: %s.", inner), LengthUnit.CM))
+                .isEqualTo("It is tight: only 9.5 cm over.");
     }
 
     @Test
     void aRefusalIsToldInTheUnitOfWhoeverIsRefused() {
-        assertThat(LengthText.inRefusal("A piecing seam takes from 3 to 40 mm on either side.", LengthUnit.INCH))
+        assertThat(told("A piecing seam takes from 3 to 40 mm on either side.", LengthUnit.INCH))
                 .isEqualTo("A piecing seam takes from 1/8 in to 1 9/16 in on either side.");
-        assertThat(LengthText.inRefusal("must be from 0 to 400 mm.", LengthUnit.CM))
-                .isEqualTo("must be from 0 to 40.0 cm.");
-        assertThat(LengthText.inRefusal("The edge keeps within 0.3 to 10 mm.", LengthUnit.CM))
+        assertThat(told("must be from 0 to 400 mm.", LengthUnit.CM)).isEqualTo("must be from 0 to 40.0 cm.");
+        assertThat(told("The edge keeps within 0.3 to 10 mm.", LengthUnit.CM))
                 .isEqualTo("The edge keeps within 0.3 mm to 1.0 cm.");
         // Metric bounds are good for anybody metric, and for nobody else.
-        assertThat(LengthText.inRefusal("Cloth is from 10 cm to 4 m wide.", LengthUnit.CM))
+        assertThat(told("Cloth is from 10 cm to 4 m wide.", LengthUnit.CM))
                 .isEqualTo("Cloth is from 10 cm to 4 m wide.");
-        assertThat(LengthText.inRefusal("Cloth is from 10 cm to 4 m wide.", LengthUnit.INCH))
+        assertThat(told("Cloth is from 10 cm to 4 m wide.", LengthUnit.INCH))
                 .isEqualTo("Cloth is from 3 15/16 in to 157 1/2 in wide.");
-        assertThat(LengthText.inRefusal("An ease lies between −60 and 60 cm.", LengthUnit.INCH))
+        assertThat(told("An ease lies between −60 and 60 cm.", LengthUnit.INCH))
                 .isEqualTo("An ease lies between −23 5/8 in and 23 5/8 in.");
+    }
+
+    private static String told(String sentence, LengthUnit unit) {
+        return LengthText.inSentence(Wording.of(sentence), unit);
     }
 
     @Test
     void whatRoundsToNoughtHasNoSign() {
         assertThat(Wording.fill("%.0f mm, %.1f mm, %.0f mm, run-0", -0.3, -0.04, -1.2))
-                .isEqualTo("0 mm, 0.0 mm, -1 mm, run-0");
+                .isEqualTo(Wording.of("0 mm, 0.0 mm, -1 mm, run-0"));
     }
 }

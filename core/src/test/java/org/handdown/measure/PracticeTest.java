@@ -48,9 +48,9 @@ class PracticeTest {
     @Test
     void theSumOfAnElasticIsToldWithItsOwnShare() {
         // Handbook of the trade §4: 0.9 × 560 mm + 20 mm.
-        assertThat(Practice.SHIPPED.elastic(560)).isEqualTo("0.9 × 560 mm + 20 mm to overlap = 524 mm");
+        assertThat(Practice.SHIPPED.elastic(560)).isEqualTo(Wording.of("0.9 × 560 mm + 20 mm to overlap = 524 mm"));
         assertThat(new Practice(Map.of(Practice.Figure.ELASTIC, 0.855)).elastic(1000))
-                .isEqualTo("0.855 × 1000 mm + 20 mm to overlap = 875 mm");
+                .isEqualTo(Wording.of("0.855 × 1000 mm + 20 mm to overlap = 875 mm"));
     }
 
     @Property

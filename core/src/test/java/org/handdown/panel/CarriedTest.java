@@ -10,6 +10,7 @@ import org.handdown.Demo;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.source.Layer;
 import org.handdown.source.SourceKind;
 import org.junit.jupiter.api.Test;
@@ -54,7 +55,7 @@ class CarriedTest {
         assertThatThrownBy(() -> panel(Carried.NOTHING.withGrain(new Grain.AlongEdge("moon"))))
                 .hasMessageContaining("no edge called");
         assertThatThrownBy(() -> new Grain.TwoPoints(new Point(0, 0), new Point(10, 10)))
-                .hasMessageContaining("30 mm");
+                .hasMessageContaining(Wording.of("30 mm"));
     }
 
     @Test
@@ -148,7 +149,7 @@ class CarriedTest {
         assertThatThrownBy(() -> new Flaw.Around(Ring.of(0, 0, 10, 10, 10, 0, 0, 10)))
                 .hasMessageContaining("cross itself");
         assertThatThrownBy(() -> new Flaw.Strip(new Point(0, 0), new Point(1, 0), 10))
-                .hasMessageContaining("2 mm long");
+                .hasMessageContaining(Wording.of("2 mm long"));
     }
 
     /** Places to look at lie on the panel and go once they are marked. */

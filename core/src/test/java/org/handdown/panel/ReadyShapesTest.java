@@ -15,6 +15,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -243,7 +244,7 @@ class ReadyShapesTest {
         assertThat(new ShapeByMeasures(shape, given).findings()).isEmpty();
         given.put(check.id(), should + 25);
         ShapeByMeasures off = new ShapeByMeasures(shape, given);
-        assertThat(off.findings()).singleElement().asString().contains("should be %.0f mm".formatted(should));
+        assertThat(off.findings()).singleElement().asString().contains(Wording.fill("should be %.0f mm", should));
         assertThat(off.toleranceMm()).isCloseTo(12.5, within(0.1));
     }
 

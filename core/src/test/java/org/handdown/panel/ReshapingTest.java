@@ -13,6 +13,7 @@ import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
 import org.handdown.source.Layer;
@@ -106,7 +107,7 @@ class ReshapingTest {
         assertThatThrownBy(() -> Reshaping.split(sheet, Layer.SHELL, new Point(700, 0), new Point(700, 100)))
                 .hasMessageContaining("does not cut");
         assertThatThrownBy(() -> Reshaping.split(sheet, Layer.SHELL, new Point(7, 0), new Point(7, 1)))
-                .hasMessageContaining("5 mm apart");
+                .hasMessageContaining(Wording.of("5 mm apart"));
     }
 
     @Test
@@ -166,7 +167,7 @@ class ReshapingTest {
         String told = ((DrawnOutline) Reshaping.joined(one, "right", other, "lower", Layer.SHELL, 10)
                         .method())
                 .from();
-        assertThat(told).contains("one edge is 200 mm longer").contains("grain turns at the seam by 90°");
+        assertThat(told).contains(Wording.of("one edge is 200 mm longer")).contains("grain turns at the seam by 90°");
         Panel round = panel(new TapedSurvey(
                 "round",
                 "round",

@@ -13,6 +13,7 @@ import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
 import org.junit.jupiter.api.Test;
@@ -105,7 +106,7 @@ class StillSewnTest {
     void aSeamThatWasEasedInIsRefused() {
         assertThatThrownBy(() -> StillSewn.asOne(
                         panel("front", sheet(0, false)), "right", panel("back", sheet(0, true)), "lower", Layer.SHELL))
-                .hasMessageContaining("500 mm longer");
+                .hasMessageContaining(Wording.of("500 mm longer"));
         assertThatThrownBy(() -> StillSewn.asOne(
                         panel("front", sheet(0, false)), "moon", panel("back", sheet(0, true)), "left", Layer.SHELL))
                 .hasMessageContaining("no edge called “moon”");

@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.panel.TwoPins.Sighting;
 import org.handdown.panel.TwoPins.Where;
 import org.junit.jupiter.api.Test;
@@ -88,7 +89,7 @@ class TapeMethodsTest {
                 .hasMessageContaining("3 to 200");
         assertThatThrownBy(() -> new Baseline(List.of(corner(0, 0, "a"), corner(0, 300, "a"), corner(400, 0, "b"))))
                 .hasMessageContaining("Two edges are called");
-        assertThatThrownBy(() -> corner(1e9, 0, "").point()).hasMessageContaining("within 10 m");
+        assertThatThrownBy(() -> corner(1e9, 0, "").point()).hasMessageContaining(Wording.of("within 10 m"));
     }
 
     // Four sides and diagonals
@@ -120,7 +121,7 @@ class TapeMethodsTest {
         assertThat(slip.toleranceMm()).isGreaterThan(5);
         assertThat(new FourSides(300, 400, 300, 400, 500, 0).findings()).anyMatch(f -> f.contains("Only one diagonal"));
         assertThatThrownBy(() -> new FourSides(300, 400, 300, 400, 750, 500))
-                .hasMessageContaining("must be between 100 mm and 700 mm");
+                .hasMessageContaining(Wording.of("must be between 100 mm and 700 mm"));
         assertThatThrownBy(() -> new FourSides(0, 400, 300, 400, 500, 500)).hasMessageContaining("Check the unit");
     }
 
@@ -172,7 +173,7 @@ class TapeMethodsTest {
                                 new Sighting(900, 700, Where.RIGHT, 0, true, "")),
                         List.of()))
                 .hasMessageContaining("Point 1")
-                .hasMessageContaining("700 mm, less than the 1000 mm");
+                .hasMessageContaining(Wording.of("700 mm, less than the 1000 mm"));
         assertThatThrownBy(() -> new TwoPins(
                         300,
                         List.of(
@@ -180,7 +181,7 @@ class TapeMethodsTest {
                                 new Sighting(600, 700, Where.RIGHT, 0, true, ""),
                                 new Sighting(500, 400, Where.RIGHT, 0, true, "")),
                         List.of()))
-                .hasMessageContaining("differ by 700 mm");
+                .hasMessageContaining(Wording.of("differ by 700 mm"));
     }
 
     private static TwoPins survey(Random random, double sigma) {

@@ -10,6 +10,7 @@ import org.handdown.Demo;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Copying.Mark;
 import org.handdown.pattern.Copying.Place;
 import org.handdown.pattern.Copying.Wish;
@@ -37,7 +38,7 @@ class CopyingTest {
         Box cut = box(piece.cutLine().ring());
         assertThat(stitch.widthMm()).isCloseTo(own.widthMm(), within(1e-9));
         assertThat(cut.minY()).isCloseTo(own.minY() - 20, within(0.01));
-        assertThat(piece.allowance("hem").why()).contains("10 mm to sew, 10 mm to true it by");
+        assertThat(piece.allowance("hem").why()).contains(Wording.of("10 mm to sew, 10 mm to true it by"));
     }
 
     /** Stretch garment traced for woven cloth: what it gave in wear is added across, about the anchor; lengths stay. */

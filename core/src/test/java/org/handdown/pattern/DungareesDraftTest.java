@@ -11,6 +11,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.handdown.Demo;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.draft.Drafts;
 import org.junit.jupiter.api.Test;
 
@@ -36,7 +37,7 @@ class DungareesDraftTest {
     void finishedSizesAreToldWithTheirSums() {
         Size.Finished hip = design(1100).sizes().get(0);
         assertThat(hip.finishedMm()).isCloseTo(680, within(1e-6));
-        assertThat(hip.formula()).isEqualTo("2 × front leg 165 mm + 2 × back leg 175 mm");
+        assertThat(hip.formula()).isEqualTo(Wording.of("2 × front leg 165 mm + 2 × back leg 175 mm"));
     }
 
     @Test

@@ -10,6 +10,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 /** Folds, turns, casings and overlaps as edges of their own. Sums are worked by hand from plane geometry. */
@@ -123,7 +124,7 @@ class InnerEdgeTest {
                 .get(0);
         assertThat(casing.kind()).isEqualTo(InnerEdge.Kind.CASING);
         assertThat(casing.deepMm()).isEqualTo(33);
-        assertThat(casing.sentence()).contains("a channel for up to 30 mm");
+        assertThat(casing.sentence()).contains(Wording.of("a channel for up to 30 mm"));
         assertThat(casing.line()).allSatisfy(p -> assertThat(p.y()).isCloseTo(300 - 33, within(1e-6)));
     }
 
@@ -134,7 +135,7 @@ class InnerEdgeTest {
         List<InnerEdge> inner = InnerEdge.of(piece(trapezium(400, 400, 60), Map.of(), fold, closes));
         assertThat(inner).extracting(InnerEdge::kind).containsExactly(InnerEdge.Kind.FOLD, InnerEdge.Kind.OVERLAP);
         assertThat(inner).extracting(InnerEdge::deepMm).containsExactly(30.0, 25.0);
-        assertThat(inner.get(1).sentence()).contains("25 mm, overlaps");
+        assertThat(inner.get(1).sentence()).contains(Wording.of("25 mm, overlaps"));
     }
 
     @Test

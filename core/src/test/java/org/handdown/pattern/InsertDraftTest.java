@@ -11,6 +11,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft.Level;
 import org.handdown.pattern.InsertDraft.Wish;
 import org.junit.jupiter.api.Test;
@@ -66,7 +67,9 @@ class InsertDraftTest {
         assertThat(piece(draft, "side-insert").allowance("left").mm()).isCloseTo(INCH / 2, within(1e-9));
         // Piping along both edges of both: four seams of 300 mm.
         assertThat(draft.pipingMm()).isEqualTo(1200);
-        assertThat(draft.notes()).anyMatch(n -> n.contains("armhole grows")).anyMatch(n -> n.contains("1200 mm"));
+        assertThat(draft.notes())
+                .anyMatch(n -> n.contains("armhole grows"))
+                .anyMatch(n -> n.contains(Wording.of("1200 mm")));
     }
 
     /** W24 (derived): a bulge of 0.5 and 1.5 on a chord of 10 is about 0.07 and 0.6 longer; the exact arcs 0.067 and 0.590. */
@@ -87,7 +90,7 @@ class InsertDraftTest {
     @Test
     void insertsThatCannotBeAreRefused() {
         assertThatThrownBy(() -> wish(300, 0, false, false, new Level(0, 5), new Level(300, 8)))
-                .hasMessageContaining("narrower than 6 mm");
+                .hasMessageContaining(Wording.of("narrower than 6 mm"));
         assertThatThrownBy(() -> wish(300, 0, false, false, new Level(0, 50), new Level(250, 80)))
                 .hasMessageContaining("lower end");
         assertThatThrownBy(() -> wish(300, 0, false, false, new Level(0, 50))).hasMessageContaining("2 to 12");

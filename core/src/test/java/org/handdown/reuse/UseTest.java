@@ -17,6 +17,7 @@ import org.handdown.Demo;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Practice;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
 import org.handdown.source.EdgeKind;
@@ -64,7 +65,7 @@ class UseTest {
         List<Use> uses = BestUse.of(sleeves, List.of(edge("blanket", KeeperKind.FRINGE, 1400, 0)));
         assertThat(uses).hasSize(2);
         assertThat(uses.stream().flatMap(u -> u.notes().stream()).filter(n -> n.contains("left over")))
-                .containsExactly("800 mm of the blanket are left over.");
+                .containsExactly(Wording.of("800 mm of the blanket are left over."));
     }
 
     /** A closure is cut up for a strap only where a person asks for one. */
@@ -167,8 +168,8 @@ class UseTest {
         Keeper rib = keeper("rib", KeeperKind.RIB, 180, 0.3, 60);
         assertThat(Use.of(want("cuff", Role.CUFF, 170, 230), rib).serves()).isTrue();
         assertThat(Use.of(want("cuff", Role.CUFF, 170, 240), rib).refusal())
-                .contains("234 mm")
-                .contains("240 mm");
+                .contains(Wording.of("234 mm"))
+                .contains(Wording.of("240 mm"));
     }
 
     @Test
@@ -204,7 +205,7 @@ class UseTest {
     void aCurvedEdgeIsNoHemForAStraightOne() {
         assertThat(Use.of(edgeWant("hem", Role.HEM, 200, 0), edge("neck", KeeperKind.HEM, 300, 25))
                         .refusal())
-                .contains("bows 25 mm");
+                .contains(Wording.of("bows 25 mm"));
         assertThat(Use.of(edgeWant("hem", Role.HEM, 200, 22), edge("neck", KeeperKind.HEM, 300, 25))
                         .serves())
                 .isTrue();
@@ -217,7 +218,7 @@ class UseTest {
         assertThat(shortened.notes()).anyMatch(n -> n.contains("new stop"));
         assertThat(Use.of(want("fly", Role.CLOSURE, 250, 0), keeper("zip", KeeperKind.ZIP, 200, 0, 30))
                         .refusal())
-                .contains("50 mm too short");
+                .contains(Wording.of("50 mm too short"));
     }
 
     @Test
@@ -394,7 +395,7 @@ class UseTest {
         assertThat(Coincidence.of(330, 300, 10, 5).verdict()).isEqualTo(Coincidence.Verdict.ONE_CUT);
         Coincidence tooShort = Coincidence.of(280, 300, 10, 5);
         assertThat(tooShort.verdict()).isEqualTo(Coincidence.Verdict.TOO_SHORT);
-        assertThat(tooShort.sentence()).contains("20 mm too short");
+        assertThat(tooShort.sentence()).contains(Wording.of("20 mm too short"));
     }
 
     // Buttons
@@ -437,14 +438,15 @@ class UseTest {
         assertThat(ButtonRow.of(need, holes, 600, 2, 11, 17).marks()).hasSize(2);
         assertThat(ButtonRow.of(need, holes, 600, 5, 11, 17).marks()).hasSize(5);
         assertThat(ButtonRow.of(need, holes, 600, 20, 11, 17).marks()).hasSizeLessThan(9);
-        assertThatThrownBy(() -> ButtonRow.of(need, holes, 500, 5, 11, 17)).hasMessageContaining("100 mm too short");
+        assertThatThrownBy(() -> ButtonRow.of(need, holes, 500, 5, 11, 17))
+                .hasMessageContaining(Wording.of("100 mm too short"));
     }
 
     /** Handbook §4: the overlap is at least half a button plus 6 mm past the centre line (common practice, no source). */
     @Test
     void aNarrowLapIsToldInFigures() {
         ButtonRow row = ButtonRow.of(new ButtonRow.Need(300, 20, 60, -1), List.of(60.0, 140.0, 220.0), 300, 3, 24, 15);
-        assertThat(row.sentences()).anyMatch(s -> s.contains("18.0 mm, are the least"));
+        assertThat(row.sentences()).anyMatch(s -> s.contains(Wording.of("18.0 mm, are the least")));
     }
 
     private static Keeper placket(Side side, boolean oneWay, double crossingMm) {
@@ -495,7 +497,7 @@ class UseTest {
         Use thin = Use.of(front(Side.LEFT), placket(Side.LEFT, true, 4));
         Use thick = Use.of(front(Side.LEFT), placket(Side.LEFT, true, 12));
         assertThat(thick.costMinutes() - thin.costMinutes()).isCloseTo(7, within(1e-9));
-        assertThat(thick.notes()).anyMatch(n -> n.contains("12.0 mm thick"));
+        assertThat(thick.notes()).anyMatch(n -> n.contains(Wording.of("12.0 mm thick")));
         assertThat(BestUse.of(
                                 List.of(front(Side.LEFT)),
                                 List.of(

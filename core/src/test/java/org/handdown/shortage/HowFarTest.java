@@ -12,6 +12,7 @@ import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
@@ -35,7 +36,9 @@ class HowFarTest {
         Project project = blanket(300, 737, bare("skirt", 250, 500));
         Largest largest = search(tried).longer(project, List.of("skirt"), 100, 1000);
         assertThat(largest.value()).isEqualTo(237);
-        assertThat(largest.stops()).contains("skirt").contains("needs 738 mm along the grain, the longest has 737 mm");
+        assertThat(largest.stops())
+                .contains("skirt")
+                .contains(Wording.of("needs 738 mm along the grain, the longest has 737 mm"));
         Project after = java.util.Objects.requireNonNull(largest.after());
         Project.Lay lay = java.util.Objects.requireNonNull(after.lay());
         assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();
@@ -132,13 +135,13 @@ class HowFarTest {
         assertThatThrownBy(() ->
                         LengthNeeded.of(wide, Demo.CORD, PieceCloth.SHELL, 800, 2, Short.EFFORT, () -> false, l -> {}))
                 .isInstanceOf(RefusedValueException.class)
-                .hasMessageContaining("circle does not lie on cloth 800 mm wide");
+                .hasMessageContaining(Wording.of("circle does not lie on cloth 800 mm wide"));
         assertThatThrownBy(() ->
                         LengthNeeded.of(wide, Demo.CORD, PieceCloth.LINING, 800, 2, Short.EFFORT, () -> false, l -> {}))
                 .hasMessageContaining("No piece is cut from lining");
         assertThatThrownBy(() ->
                         LengthNeeded.of(wide, Demo.CORD, PieceCloth.SHELL, 8, 2, Short.EFFORT, () -> false, l -> {}))
-                .hasMessageContaining("10 cm to 4 m");
+                .hasMessageContaining(Wording.of("10 cm to 4 m"));
     }
 
     @Test

@@ -12,6 +12,7 @@ import java.util.Map;
 import org.handdown.geometry.Point;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Piece;
@@ -55,9 +56,9 @@ class RemediesTest {
         List<Remedy> found = remedies(project, "skirt");
         requireSound(found);
         assertThat(found).extracting(Remedy::kind).containsExactly(Kind.NARROWER, Kind.SHORTER);
-        assertThat(found.get(0).words()).isEqualTo("Turn the hem of the skirt only 15 mm.");
+        assertThat(found.get(0).words()).isEqualTo(Wording.of("Turn the hem of the skirt only 15 mm."));
         // To the millimetre: 7 would leave it a millimetre too long, and 0.1 mm is all that a lay may be off.
-        assertThat(found.get(1).words()).isEqualTo("Make the skirt 8 mm shorter.");
+        assertThat(found.get(1).words()).isEqualTo(Wording.of("Make the skirt 8 mm shorter."));
         assertThat(lay(found.get(0).after()).layout().unplaced()).isEmpty();
     }
 
@@ -69,7 +70,7 @@ class RemediesTest {
         List<Remedy> found = remedies(project, "skirt");
         requireSound(found);
         Remedy first = found.get(0);
-        assertThat(first.words()).startsWith("Narrow the allowances of the skirt to 10 mm");
+        assertThat(first.words()).startsWith(Wording.of("Narrow the allowances of the skirt to 10 mm"));
         Piece after = new Workroom(first.after()).design().orElseThrow().piece("skirt");
         assertThat(after.allowance("left").mm()).isEqualTo(10);
         assertThat(after.allowance("left").slipMm()).isEqualTo(2);

@@ -71,7 +71,8 @@ class TakeInTest {
         double length = SKIRT.join("side-left").lengthMm();
         assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(length, 12))
                         .notes())
-                .anyMatch(n -> n.startsWith("The pinch at the waist goes over the end") && n.contains("24 mm shorter"));
+                .anyMatch(n -> n.startsWith("The pinch at the waist goes over the end")
+                        && n.contains(Wording.of("24 mm shorter")));
         assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(0, 12)).notes())
                 .anyMatch(n -> n.startsWith("The pinch at the hem"));
         assertThat(only(SKIRT, Kind.SEAM, "side-left", true, new Pinch(300, 12)).notes())
@@ -148,7 +149,7 @@ class TakeInTest {
     @Test
     void theLiningIsShortenedLessThanTheShell() {
         TakeIn.Change change = only(COAT, Kind.TUCK, "sleeve-left", true, new Pinch(0, 20));
-        assertThat(change.notes()).anySatisfy(n -> assertThat(n).contains("by 30 mm, not 40 mm"));
+        assertThat(change.notes()).anySatisfy(n -> assertThat(n).contains(Wording.of("by 30 mm, not 40 mm")));
     }
 
     @Test

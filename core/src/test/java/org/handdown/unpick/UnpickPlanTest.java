@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.Demo;
 import org.handdown.measure.Practice;
+import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.EdgeFinish;
 import org.handdown.source.EdgeKind;
@@ -110,7 +111,8 @@ class UnpickPlanTest {
         assertThat(plan.effects(TROUSERS.join("inseam-left")))
                 .containsExactly("Opening it frees: front left leg, back left leg.");
         assertThat(plan.effects(TROUSERS.join("side-right"))).anyMatch(e -> e.contains("could stay closed"));
-        assertThat(plan.effects(TROUSERS.join("hem-left"))).containsExactly("448 mm of finished edge live on.");
+        assertThat(plan.effects(TROUSERS.join("hem-left")))
+                .containsExactly(Wording.of("448 mm of finished edge live on."));
         assertThat(plan.effects(TROUSERS.join("waistband-back-left"))).anyMatch(e -> e.contains("waistband comes off"));
         UnpickPlan cut = plan(Map.of("inseam-left", JoinDecision.CUT_AWAY));
         assertThat(cut.effects(TROUSERS.join("inseam-left"))).anyMatch(e -> e.contains("makes a cord"));

@@ -70,6 +70,9 @@ public abstract class HouseholdTest {
         return user;
     }
 
+    /** Stands in the core's sentences between figure and unit; what is shown or refused has it no more. */
+    private static final String LENGTH_MARK = "\u202f";
+
     protected Reply call(HouseholdUser who, String method, String path, String body) {
         try {
             MockHttpServletResponse response = mvc.perform(request(HttpMethod.valueOf(method), path)
@@ -80,6 +83,9 @@ public abstract class HouseholdTest {
                     .andReturn()
                     .getResponse();
             String text = response.getContentAsString();
+            assertThat(text)
+                    .as("a length that nobody told in the project's unit")
+                    .doesNotContain(LENGTH_MARK);
             boolean isJson = text.startsWith("{") || text.startsWith("[");
             return new Reply(response.getStatus(), isJson ? json.readTree(text) : json.createObjectNode());
         } catch (Exception e) {

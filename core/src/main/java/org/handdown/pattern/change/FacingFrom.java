@@ -29,7 +29,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
     public FacingFrom {
         Change.requireName(name);
         if (!(deepMm >= 10 && deepMm <= 200)) {
-            throw new RefusedValueException("change.deep", "A facing is from 10 to 200 mm deep.");
+            throw new RefusedValueException("change.deep", Wording.of("A facing is from 10 to 200 mm deep."));
         }
     }
 

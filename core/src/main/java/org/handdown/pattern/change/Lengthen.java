@@ -29,7 +29,7 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
             throw new RefusedValueException("change.piece", "Say which pieces are lengthened.");
         }
         if (!(Math.abs(byMm) <= MOST_MM) || byMm == 0) {
-            throw new RefusedValueException("change.by", "Lengthen or shorten by up to 1 m.");
+            throw new RefusedValueException("change.by", Wording.of("Lengthen or shorten by up to 1 m."));
         }
     }
 

@@ -52,7 +52,8 @@ public record Piecing(String name, String piece, Point from, Point to, double al
     public Piecing {
         Change.requireName(name);
         if (!(allowanceMm >= Allowance.LEAST_TRIM_MM && allowanceMm <= MOST_ALLOWANCE_MM)) {
-            throw new RefusedValueException("change.allowance", "A piecing seam takes from 3 to 40 mm on either side.");
+            throw new RefusedValueException(
+                    "change.allowance", Wording.of("A piecing seam takes from 3 to 40 mm on either side."));
         }
     }
 

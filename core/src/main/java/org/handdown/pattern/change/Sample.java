@@ -28,7 +28,7 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
     public Sample {
         Change.requireName(name);
         if (!(wideMm >= LEAST_MM && wideMm <= MOST_MM && highMm >= LEAST_MM && highMm <= MOST_MM)) {
-            throw new RefusedValueException("change.at", "A sample is from 30 to 500 mm each way.");
+            throw new RefusedValueException("change.at", Wording.of("A sample is from 30 to 500 mm each way."));
         }
         if (layers < 1 || layers > MOST_LAYERS) {
             throw new RefusedValueException("change.quantity", "A sample has from 1 to 8 layers.");

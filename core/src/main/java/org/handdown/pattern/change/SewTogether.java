@@ -3,6 +3,7 @@ package org.handdown.pattern.change;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 
@@ -15,7 +16,7 @@ public record SewTogether(String name, DesignSeam seam) implements Change {
         }
         if (!(seam.leastRatio() > 0.3 && seam.mostRatio() < 6 && Math.abs(seam.mostEaseMm()) < 500)) {
             throw new RefusedValueException(
-                    "change.seam", "Gather up to 6 to 1, stretch to a third, ease less than 50 cm.");
+                    "change.seam", Wording.of("Gather up to 6 to 1, stretch to a third, ease less than 50 cm."));
         }
     }
 

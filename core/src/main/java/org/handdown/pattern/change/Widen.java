@@ -20,7 +20,7 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
     public Widen {
         Change.requireName(name);
         if (!(Math.abs(byMm) <= MOST_MM) || byMm == 0) {
-            throw new RefusedValueException("change.by", "Widen or narrow by up to 60 cm.");
+            throw new RefusedValueException("change.by", Wording.of("Widen or narrow by up to 60 cm."));
         }
     }
 

@@ -38,7 +38,8 @@ final class BandDraft {
                     Dimension.length("seam", "Seam allowance", 10, 5, 25)),
             "firm; straight grain holds, bias gives",
             List.of(),
-            "Straight = edge + overlap; elastic: as wide as the hips, cut 2 × (elastic + 3 mm) high; kept rib: at most edge/(share) and edge/rib below 1 + stretch (handbook of the trade §4).",
+            Wording.of(
+                    "Straight = edge + overlap; elastic: as wide as the hips, cut 2 × (elastic + 3 mm) high; kept rib: at most edge/(share) and edge/rib below 1 + stretch (handbook of the trade §4)."),
             BandDraft::waistband);
 
     static final Draft CUFF = new Draft(

@@ -7,6 +7,7 @@ import org.handdown.body.Movement;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -43,7 +44,8 @@ final class DungareesDraft {
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, firm enough for trousers",
             List.of("front-leg", "back-leg"),
-            "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10; leg opening the larger of heel + 40 mm and 0.42 G (common practice, no source).",
+            Wording.of(
+                    "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10; leg opening the larger of heel + 40 mm and 0.42 G (common practice, no source)."),
             f -> new DungareesDraft(f).design());
 
     private static final double CROTCH_DROP_MM = 10;

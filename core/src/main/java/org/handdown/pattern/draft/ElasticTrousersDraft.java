@@ -67,7 +67,8 @@ final class ElasticTrousersDraft {
                 dimensions,
                 "woven or stable knit",
                 List.of("front-leg", "back-leg"),
-                "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic 0.9 × trouser waist + 20 mm (common practice, no source).",
+                Wording.of(
+                        "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic 0.9 × trouser waist + 20 mm (common practice, no source)."),
                 f -> draw(f, id, words, isShort));
     }
 

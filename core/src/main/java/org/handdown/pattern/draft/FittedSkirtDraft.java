@@ -58,7 +58,7 @@ final class FittedSkirtDraft {
                     Dimension.share("tight", "Smaller than the body, by", 0.05, 0, 0.6),
                     Dimension.share("stretch", "Stretch of the cloth across", 0.3, 0, 2)
                             .ofTheCloth()
-                            .hint("measured over at least 100 mm"),
+                            .hint(Wording.of("measured over at least 100 mm")),
                     Dimension.length("elastic", "Width of the elastic", 30, 5, 80),
                     Dimension.length("seam", "Seam allowance", 8, 3, 20),
                     Dimension.length("hem", "Hem allowance", 20, 0, 60).hint("none where an old hem is kept")),

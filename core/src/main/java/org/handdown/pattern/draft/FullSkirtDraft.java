@@ -37,7 +37,8 @@ final class FullSkirtDraft {
                     Dimension.length("hem", "Hem allowance", 40, 0, 80).hint("none where an old hem is kept")),
             "light to medium, gathers well",
             List.of(),
-            "All panels together = ratio × band; on elastic at least the hips and 40 mm (handbook of the trade §4).",
+            Wording.of(
+                    "All panels together = ratio × band; on elastic at least the hips and 40 mm (handbook of the trade §4)."),
             FullSkirtDraft::gathered);
 
     static final Draft PLEATED = new Draft(

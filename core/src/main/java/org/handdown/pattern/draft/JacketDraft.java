@@ -6,6 +6,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.Movement;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
@@ -46,7 +47,8 @@ final class JacketDraft {
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven or stable knit with some drape",
             List.of("front", "back"),
-            "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; front band = both fronts and the back neck (common practice, no source).",
+            Wording.of(
+                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; front band = both fronts and the back neck (common practice, no source)."),
             f -> new JacketDraft(f).design());
 
     private static final double CURVE_MM = 60;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -33,7 +34,8 @@ final class PinaforeDraft {
                     Dimension.length("seam", "Seam allowance", 10, 5, 25)),
             "firm",
             List.of("bib"),
-            "Bib 0.36 × chest below, 0.27 × chest above, 0.75 × back length high; strap 2 × back length less the bib, and 50 mm for the crossing (common practice, no source).",
+            Wording.of(
+                    "Bib 0.36 × chest below, 0.27 × chest above, 0.75 × back length high; strap 2 × back length less the bib, and 50 mm for the crossing (common practice, no source)."),
             PinaforeDraft::bib);
 
     static final Draft APRON = new Draft(

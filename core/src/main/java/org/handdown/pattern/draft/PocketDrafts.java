@@ -54,7 +54,7 @@ final class PocketDrafts {
                     Dimension.length("seam", "Seam allowance", 10, 4, 20)),
             "not on thick blanket cloth",
             List.of(),
-            "Wide enough for the hand and 15 mm; the mouth turned twice (common practice, no source).",
+            Wording.of("Wide enough for the hand and 15 mm; the mouth turned twice (common practice, no source)."),
             PocketDrafts::patch);
 
     static final Draft WELT = new Draft(
@@ -73,7 +73,8 @@ final class PocketDrafts {
                     Dimension.length("seam", "Seam allowance", 10, 4, 20)),
             "firm; the bag of lining",
             List.of("welt"),
-            "Gap between both stitch lines = welt height, or twice that for two, + 2.5 × thickness; at least 20 mm in blanket cloth (common practice, no source).",
+            Wording.of(
+                    "Gap between both stitch lines = welt height, or twice that for two, + 2.5 × thickness; at least 20 mm in blanket cloth (common practice, no source)."),
             PocketDrafts::welt);
 
     private static final double OPEN_BEYOND_MM = 10;

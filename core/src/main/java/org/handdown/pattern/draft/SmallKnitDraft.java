@@ -28,7 +28,7 @@ final class SmallKnitDraft {
                     Dimension.share("tight", "Smaller than the leg, by", 0.1, 0, 0.5),
                     Dimension.share("stretch", "Stretch of the knit across", 0.35, 0.1, 2)
                             .ofTheCloth()
-                            .hint("measured over at least 100 mm"),
+                            .hint(Wording.of("measured over at least 100 mm")),
                     Dimension.length("length", "Length", w -> 1.1 * w.mm(BodyMeasure.KNEE_TO_ANKLE), 80, 800),
                     Dimension.length("seam", "Seam allowance", 8, 3, 20),
                     Dimension.length("hem", "Turned at both ends", 20, 0, 60).hint("none where an old rib is kept")),
@@ -47,7 +47,7 @@ final class SmallKnitDraft {
                     Dimension.share("tight", "Smaller than the head, by", 0.08, 0, 0.4),
                     Dimension.share("stretch", "Stretch of the knit across", 0.35, 0.25, 2)
                             .ofTheCloth()
-                            .hint("at least 25 %, measured over at least 100 mm"),
+                            .hint(Wording.of("at least 25 %, measured over at least 100 mm")),
                     Dimension.length("cuff", "Finished width of the cuff", 40, 0, 100),
                     Dimension.share("cuffRatio", "Cuff, share of the edge", 0.9, 0.7, 1),
                     Dimension.length("seam", "Seam allowance", 8, 3, 20)),

@@ -46,14 +46,15 @@ final class SmockDraft {
                     Dimension.length("flare", "Wider at the hem, all round", 140, 0, 900),
                     Dimension.count("buttons", "Buttons", 5, 2, 12),
                     Dimension.length("button", "Diameter of a button", 15.24, 6, 40)
-                            .hint("24 ligne is 15.24 mm"),
+                            .hint(Wording.of("24 ligne is 15.24 mm")),
                     Dimension.length("elastic", "Width of the sleeves’ elastic", 10, 4, 30),
                     Dimension.tick("pockets", "Two patch pockets", true),
                     Dimension.length("seam", "Seam allowance", 10, 5, 25),
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, shirt weight",
             List.of("front", "back"),
-            "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic 0.9 × wrist + 20 mm (handbook of the trade §4; common practice, no source).",
+            Wording.of(
+                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic 0.9 × wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
             f -> new SmockDraft(f).design());
 
     private static final double BEYOND_HALF_MM = 6;

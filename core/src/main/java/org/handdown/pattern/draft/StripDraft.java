@@ -60,7 +60,8 @@ final class StripDraft {
                     Dimension.length("seam", "Seam allowance", 6, 3, 15)),
             "does not stretch; try it pulled",
             List.of(),
-            "Cord = casing + both ends + 60 mm for knots; cut 2 × width + 2 allowances; narrower than 6 × thickness it cannot be turned (common practice, no source).",
+            Wording.of(
+                    "Cord = casing + both ends + 60 mm for knots; cut 2 × width + 2 allowances; narrower than 6 × thickness it cannot be turned (common practice, no source)."),
             StripDraft::cord);
 
     private static final double KNOTS_MM = 60;

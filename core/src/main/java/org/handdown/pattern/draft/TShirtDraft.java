@@ -62,7 +62,7 @@ final class TShirtDraft {
                         Dimension.share("sleeve", "Sleeve, share of the arm", isTunic ? 0.95 : 0.28, 0.1, 1.1),
                         Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
                                 .ofTheCloth()
-                                .hint("measured over at least 100 mm"),
+                                .hint(Wording.of("measured over at least 100 mm")),
                         Dimension.share("bandStretch", "Stretch of the neckband", 0.5, 0.1, 2)
                                 .ofTheCloth(),
                         Dimension.share("band", "Neckband, share of the neckline", 0.85, 0.6, 1),
@@ -71,7 +71,8 @@ final class TShirtDraft {
                         Dimension.length("hem", "Hem allowance", 20, 0, 60).hint("none where an old hem is kept")),
                 "knit; the cloth’s greater stretch round the body",
                 List.of("front", "back"),
-                "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; band = share × neckline, and band × (1 + stretch) passes the head (common practice, no source).",
+                Wording.of(
+                        "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; band = share × neckline, and band × (1 + stretch) passes the head (common practice, no source)."),
                 f -> draw(f, words));
     }
 

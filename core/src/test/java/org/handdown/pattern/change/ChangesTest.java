@@ -11,6 +11,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Consequences;
 import org.handdown.pattern.CutGrain;
@@ -82,7 +83,7 @@ class ChangesTest {
                         .map(w -> w.seam().name()))
                 .containsExactly("inseam", "side seam");
         assertThat(Consequences.between(DUNGAREES, after))
-                .anyMatch(s -> s.startsWith("Side seam: the side of the back leg is 30 mm too short"));
+                .anyMatch(s -> s.startsWith(Wording.of("Side seam: the side of the back leg is 30 mm too short")));
     }
 
     @Test
@@ -95,7 +96,7 @@ class ChangesTest {
         assertThatThrownBy(() -> new Lengthen("too low", List.of("front-leg"), 430, -60).on(DUNGAREES))
                 .hasMessageContaining("corner");
         assertThatThrownBy(() -> new Lengthen("off", List.of("panel"), 500, 10).on(design))
-                .hasMessageContaining("400 mm high");
+                .hasMessageContaining(Wording.of("400 mm high"));
     }
 
     @Test
@@ -135,7 +136,7 @@ class ChangesTest {
     void anAllowanceWiderThanThePieceIsRefused() {
         Design design = Design.of("d", List.of(rectangle("tab", 40, 90)));
         assertThatThrownBy(() -> new EdgeLedger("wide", "tab", "e1", Allowance.seam(80)).on(design))
-                .hasMessageContaining("wider than the tab itself (40 mm)");
+                .hasMessageContaining(Wording.of("wider than the tab itself (40 mm)"));
         assertThatThrownBy(() -> new Allowance(10, 10, 20, "", Allowance.Turn.NONE))
                 .hasMessageContaining("cannot be left");
         assertThat(new Allowance(10, 10, 2, "", Allowance.Turn.NONE).isTrimmedTooFar())
@@ -204,7 +205,7 @@ class ChangesTest {
         Symmetry symmetry = Symmetry.of(crooked.withNotches(List.of(new Piece.Notch("centre", new Point(0, 0)))));
         assertThat(symmetry.deviationMm()).isCloseTo(12, within(0.1));
         assertThat(symmetry.lostMm()).isCloseTo(24, within(0.2));
-        assertThat(symmetry.sentence()).contains("differ by up to 12 mm");
+        assertThat(symmetry.sentence()).contains(Wording.of("differ by up to 12 mm"));
         Design design =
                 Design.of("d", List.of(crooked.withNotches(List.of(new Piece.Notch("centre", new Point(0, 0))))));
         Piece trued = new TrueUp("true", "front").on(design).piece("front");
@@ -239,7 +240,7 @@ class ChangesTest {
         assertThat(sample.required()).isFalse();
         assertThat(sample.cutLine().ring().areaMm2()).isCloseTo(120 * 60, within(1e-6));
         assertThat(after.notes()).anyMatch(n -> n.startsWith("Welt: try it on the sample first"));
-        assertThatThrownBy(() -> new Sample("x", 10, 60, 1)).hasMessageContaining("30 to 500 mm");
+        assertThatThrownBy(() -> new Sample("x", 10, 60, 1)).hasMessageContaining(Wording.of("30 to 500 mm"));
         assertThatThrownBy(() -> new Sample("x", 100, 60, 12)).hasMessageContaining("1 to 8 layers");
     }
 

@@ -12,6 +12,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
@@ -114,9 +115,9 @@ class PiecingTest {
         Mark level = Mark.level("hip", new Point(0, 100), new Point(400, 100));
         Design marked = skirt(dart, hole, level);
         assertThatThrownBy(() -> Piecing.across("x", "skirt", 250, 10).on(marked))
-                .hasMessage("The line comes too near the dart “back dart”: keep 30 mm off it.");
+                .hasMessage(Wording.of("The line comes too near the dart “back dart”: keep 30 mm off it."));
         assertThatThrownBy(() -> Piecing.across("x", "skirt", 190, 10).on(marked))
-                .hasMessageContaining("30 mm");
+                .hasMessageContaining(Wording.of("30 mm"));
         assertThatThrownBy(() -> Piecing.along("x", "skirt", 55, 10).on(marked)).hasMessageContaining("buttonhole");
         // A level is a line of the body, not a spot: it may be cut, and each part keeps its stretch.
         Design after = Piecing.along("y", "skirt", 200, 10).on(marked);
@@ -133,10 +134,11 @@ class PiecingTest {
     @Test
     void noPartIsNarrowerThanFortyMillimetres() {
         assertThatThrownBy(() -> Piecing.across("x", "skirt", 35, 10).on(skirt()))
-                .hasMessageContaining("nothing narrower than 40 mm");
+                .hasMessageContaining(Wording.of("nothing narrower than 40 mm"));
         assertThatThrownBy(() -> Piecing.along("x", "skirt", 450, 10).on(skirt()))
                 .hasMessageContaining("misses");
-        assertThatThrownBy(() -> Piecing.across("x", "skirt", 100, 1)).hasMessageContaining("from 3 to 40 mm");
+        assertThatThrownBy(() -> Piecing.across("x", "skirt", 100, 1))
+                .hasMessageContaining(Wording.of("from 3 to 40 mm"));
     }
 
     @Test

@@ -8,6 +8,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
 /** Worked examples of the trade; the handbook's sections stand beside the checks. */
@@ -86,7 +87,7 @@ class ClosingTest {
     void aZipLetsTheHipsThroughOrSaysHowMuchIsMissing() {
         ZipPlan plan = new ZipPlan(700, 950, 100);
         assertThat(plan.openingMm()).isCloseTo(125, within(1e-9));
-        assertThat(plan.sentences()).anyMatch(s -> s.contains("25 mm too short"));
+        assertThat(plan.sentences()).anyMatch(s -> s.contains(Wording.of("25 mm too short")));
         assertThat(new ZipPlan(960, 950, 0).openingMm()).isZero();
     }
 
@@ -94,6 +95,6 @@ class ClosingTest {
     void tiesReachAndKnot() {
         TiePlan plan = new TiePlan(400, 30);
         assertThat(plan.bowMm()).isGreaterThan(plan.knotMm());
-        assertThat(plan.sentences().get(0)).contains("400 mm to reach");
+        assertThat(plan.sentences().get(0)).contains(Wording.of("400 mm to reach"));
     }
 }

@@ -13,6 +13,7 @@ import java.util.function.Consumer;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Fitter;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
@@ -88,7 +89,7 @@ public final class FitCommand {
     }
 
     private static String oneLine(String text) {
-        return text.replaceAll("\\s*\\R\\s*", " ");
+        return LengthText.unmarked(text).replaceAll("\\s*\\R\\s*", " ");
     }
 
     private static Order order(String[] args) {

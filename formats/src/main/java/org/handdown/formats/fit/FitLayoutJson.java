@@ -9,6 +9,8 @@ import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.lay.FitLayout;
 import org.handdown.lay.Placed;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes {@code handdown-fit-layout/1}. */
@@ -30,7 +32,7 @@ public final class FitLayoutJson {
                         .list(u -> new FitLayout.Unplaced(
                                 u.get("piece").name(),
                                 u.get("copy").whole(),
-                                u.get("reason").text(""))),
+                                Wording.of(u.get("reason").text("")))),
                 measures(file.get("measures").required()),
                 file.get("remnants").list(FitLayoutJson::remnant));
     }
@@ -93,7 +95,10 @@ public final class FitLayoutJson {
         layout.placements().forEach(p -> placements.add(write(p)));
         ArrayNode unplaced = file.putArray("unplaced");
         for (FitLayout.Unplaced u : layout.unplaced()) {
-            unplaced.addObject().put("piece", u.piece()).put("copy", u.copy()).put("reason", u.reason());
+            unplaced.addObject()
+                    .put("piece", u.piece())
+                    .put("copy", u.copy())
+                    .put("reason", LengthText.unmarked(u.reason()));
         }
         FitLayout.Measures m = layout.measures();
         file.putObject("measures")

@@ -1,6 +1,7 @@
 package org.handdown.formats.photo;
 
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * What lies beside the cloth to tell the scale: a rectangle of known size.
@@ -22,7 +23,8 @@ public record KnownSheet(double widthMm, double heightMm, boolean marked) {
 
     public KnownSheet {
         if (!(widthMm >= 80 && widthMm <= 2000 && heightMm >= 80 && heightMm <= 2000)) {
-            throw new RefusedValueException("sheet", "What tells the scale is from 8 cm to 2 m wide and high.");
+            throw new RefusedValueException(
+                    "sheet", Wording.of("What tells the scale is from 8 cm to 2 m wide and high."));
         }
     }
 }

@@ -10,6 +10,7 @@ import org.handdown.lay.FitLayout;
 import org.handdown.lay.FitPiece;
 import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.Wording;
 
 /** The cut list as CSV (RFC 4180): every placed copy with its size, then what could not be placed and why. */
@@ -56,7 +57,7 @@ public final class CutList {
                         "",
                         "",
                         "",
-                        harmless("not placed: " + u.reason()));
+                        harmless("not placed: " + LengthText.unmarked(u.reason())));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

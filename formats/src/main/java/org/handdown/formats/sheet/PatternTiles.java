@@ -102,7 +102,8 @@ public final class PatternTiles {
         try {
             return new PatternTiles(title, design, kept, unit, rollMm).pdf();
         } catch (IllegalArgumentException e) {
-            throw new RefusedValueException("roll", "That is longer than a page may be (5 m): print piece by piece.");
+            throw new RefusedValueException(
+                    "roll", Wording.of("That is longer than a page may be (5 m): print piece by piece."));
         }
     }
 

@@ -11,6 +11,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 import org.handdown.panel.ReadyShape;
 import org.handdown.panel.ShapeByMeasures;
 import org.junit.jupiter.api.Test;
@@ -139,7 +140,7 @@ class OutlineFilesTest {
         assertThat(loop.told()).anySatisfy(t -> assertThat(t).contains("taken out"));
         assertThat(loop.outline().flattened().ring().isSimple()).isTrue();
         assertThatThrownBy(() -> svg(head + "<polygon points='0,0 200,200 200,0 0,200'/></svg>"))
-                .hasMessageContaining("crosses itself 100 mm from its left and 100 mm above");
+                .hasMessageContaining(Wording.of("crosses itself 100 mm from its left and 100 mm above"));
     }
 
     /** An entity that reads a file of this machine, one that grows without end, a script: nothing is read, nothing runs. */

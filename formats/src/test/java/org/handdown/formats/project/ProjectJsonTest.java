@@ -20,6 +20,7 @@ import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -91,7 +92,18 @@ class ProjectJsonTest {
                 .isEqualTo(new Practice(Map.of(Practice.Figure.GAP, 3.0)));
         assertThatThrownBy(() -> ProjectJson.read(text.replace("\"gap\":3.0", "\"gap\":300")))
                 .isInstanceOf(RefusedValueException.class)
-                .hasMessageContaining("from 0 to 30 mm");
+                .hasMessageContaining(Wording.of("from 0 to 30 mm"));
+    }
+
+    @Test
+    void aKeptLayOfAHouseholdWithItsOwnPracticeReadsBackEqual() {
+        Project project = DemoProject.project()
+                .withLay(DemoProject.lay())
+                .keepingLay("first try", Instant.parse("2025-11-03T18:30:00Z"))
+                .by(new Practice(Map.of(Practice.Figure.GAP, 3.0)));
+        Project back = ProjectJson.read(ProjectJson.text(project));
+        assertThat(back).isEqualTo(project);
+        assertThat(back.takingUp(back.kept().get(0)).pieces()).isEqualTo(project.pieces());
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
@@ -100,7 +101,7 @@ class HelpController {
         }
         double width = new Typed(Say.to(project).unit()).mm("width", body.width);
         if (!(width >= 100 && width <= 4000)) {
-            throw new RefusedValueException("width", "Cloth is from 10 cm to 4 m wide.");
+            throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
         }
         PieceCloth cloth = body.cloth == null ? PieceCloth.SHELL : body.cloth;
         find(

@@ -220,7 +220,8 @@ class PhotoController {
                 .toList();
         double tolerance = Typed.text(body.tolerance).isEmpty() ? 1 : typed.mm("tolerance", body.tolerance);
         if (!(tolerance >= 0.3 && tolerance <= 10)) {
-            throw new RefusedValueException("tolerance", "The outline keeps to the edge within 0.3 to 10 mm.");
+            throw new RefusedValueException(
+                    "tolerance", Wording.of("The outline keeps to the edge within 0.3 to 10 mm."));
         }
         PhotoTracing traced = photos.trace(
                 user.householdId(),

@@ -239,9 +239,16 @@ final class PatternRequests {
             double mm = Typed.text(drawn).isEmpty() ? old.mm() : typed.mm("change.drawn", drawn);
             double sewn = Typed.text(sew).isEmpty() ? mm : typed.mm("change.sew", sew);
             double left = Typed.text(trim).isEmpty() ? mm : typed.mm("change.trim", trim);
-            String reason = Typed.text(why);
-            return new Allowance(
-                    mm, sewn, left, reason.isEmpty() ? (mm == 0 ? "none on purpose" : old.why()) : reason, turn(typed));
+            return new Allowance(mm, sewn, left, reason(typed, old, mm), turn(typed));
+        }
+
+        /** A reason that comes back as it was shown is the one there was, with its lengths. */
+        private String reason(Typed typed, Allowance old, double mm) {
+            String told = Typed.text(why);
+            if (told.isEmpty()) {
+                return mm == 0 ? "none on purpose" : old.why();
+            }
+            return told.equals(new Say(typed.unit()).sentence(old.why())) ? old.why() : told;
         }
 
         private Allowance.Turn turn(Typed typed) {

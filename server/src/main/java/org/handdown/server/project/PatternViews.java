@@ -266,7 +266,7 @@ final class PatternViews {
                 say.field(a.mm()),
                 a.sewMm() == a.mm() ? "" : say.field(a.sewMm()),
                 a.trimMm() == a.mm() ? "" : say.field(a.trimMm()),
-                a.why(),
+                say.sentence(a.why()),
                 a.turn().kind(),
                 a.turn().underMm() == 0 ? "" : say.field(a.turn().underMm()),
                 a.isTrimmedTooFar(),

@@ -25,7 +25,7 @@ public final class AskedIn {
         RequestAttributes request = RequestContextHolder.getRequestAttributes();
         String text = String.valueOf(message);
         return request != null && request.getAttribute(UNIT, RequestAttributes.SCOPE_REQUEST) instanceof LengthUnit unit
-                ? LengthText.inRefusal(text, unit)
-                : text;
+                ? LengthText.inSentence(text, unit)
+                : LengthText.unmarked(text);
     }
 }

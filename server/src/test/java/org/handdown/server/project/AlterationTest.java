@@ -249,7 +249,7 @@ class AlterationTest extends HouseholdTest {
         assertThat(copied.status()).isEqualTo(200);
         JsonNode piece = copied.body().path("pieces").path("pieces").get(2);
         assertThat(piece.path("name").asText()).isEqualTo("copied front");
-        assertThat(piece.path("allowances").toString()).contains("10 mm to true it by");
+        assertThat(piece.path("allowances").toString()).contains("1.0 cm to sew, 1.0 cm to true it by");
         assertThat(piece.path("notches").toString()).contains("anchor");
         // Its armhole stays the curve it is when the piece is saved again by its corners.
         JsonNode before = piece.path("stitchLine");
