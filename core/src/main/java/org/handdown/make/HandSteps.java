@@ -54,11 +54,10 @@ public final class HandSteps {
         }
         narrow(list, source, design, checks);
         checks.add("Something is left over to cut the piece that matters most once more.");
-        design.cautions().forEach(c -> checks.add(list.sentence(c)));
+        checks.addAll(design.cautions());
         design.walks().stream()
                 .filter(w -> !w.agrees())
-                .forEach(w -> checks.add(
-                        list.sentence(Wording.fill("%s: %s.", w.seam().name(), w.sentence()))));
+                .forEach(w -> checks.add(Wording.fill("%s: %s.", w.seam().name(), w.sentence())));
         list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
         list.add(
                 "cut",
@@ -203,8 +202,7 @@ public final class HandSteps {
                     StepList.NEEDLE,
                     25,
                     StepList.need("scrap", Reason.PROTECTION));
-            List<String> checks =
-                    new ArrayList<>(neck.verdict().stream().map(list::sentence).toList());
+            List<String> checks = new ArrayList<>(neck.verdict());
             checks.add("Both sides are alike when folded at the centre front.");
             checks.add(
                     "Held before the body it shows no more than is wanted; it can be cut lower later, never higher.");

@@ -3,7 +3,6 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
@@ -91,7 +90,7 @@ public final class LetOutSteps {
             list.add(
                     "cut-inserts",
                     "Cut the inserts, and baste them into the opened seams",
-                    draft.notes().stream().map(list::sentence).collect(Collectors.joining(" ")),
+                    String.join(" ", draft.notes()),
                     StepList.CUTTER,
                     45,
                     StepList.need("press-out", Reason.MEASURE));

@@ -81,8 +81,8 @@ final class StepList {
         return LengthText.format(Length.ofMm(mm), unit);
     }
 
-    /** A sentence whose lengths are in mm, with each of them in the household's unit. */
-    String sentence(String text) {
+    /** With its lengths in the household's unit; every step's words go through here. */
+    private String sentence(String text) {
         return LengthText.inSentence(text, unit);
     }
 
@@ -97,7 +97,16 @@ final class StepList {
     void add(String id, String title, String how, String caution, double minutes, Step.Need... needs) {
         String told =
                 isThickAtCrossings() ? caution : caution.replace(NEEDLE, "").strip();
-        steps.add(new Step(id, title, how, false, List.of(), told, minutes, List.of(), List.of(needs)));
+        steps.add(new Step(
+                id,
+                sentence(title),
+                sentence(how),
+                false,
+                List.of(),
+                sentence(told),
+                minutes,
+                List.of(),
+                List.of(needs)));
     }
 
     /** The step that was added last asks for these. */
@@ -107,7 +116,8 @@ final class StepList {
     }
 
     void gate(String id, String title, List<String> checks, double minutes, Step.Need... needs) {
-        steps.add(new Step(id, title, "", true, checks, "", minutes, List.of(), List.of(needs)));
+        List<String> asked = checks.stream().map(this::sentence).toList();
+        steps.add(new Step(id, sentence(title), "", true, asked, "", minutes, List.of(), List.of(needs)));
     }
 
     List<Step> ordered() {

@@ -35,7 +35,7 @@ public final class TakeInSteps {
             list.add(
                     "mark-" + i,
                     "Chalk the new line: " + changes.get(i).name(),
-                    list.sentence(line(changes.get(i))),
+                    line(changes.get(i)),
                     "",
                     8,
                     opened.toArray(Step.Need[]::new));

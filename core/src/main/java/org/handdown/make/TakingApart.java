@@ -33,7 +33,7 @@ final class TakingApart {
             list.gate(
                     "gate-open",
                     "Before the first stitch is opened",
-                    destroyed.stream().map(list::sentence).toList(),
+                    destroyed,
                     5,
                     StepList.need("photograph", Reason.MEASURE));
         }

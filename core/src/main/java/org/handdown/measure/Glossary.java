@@ -123,7 +123,7 @@ public final class Glossary {
                     "casing",
                     "a channel for elastic or cord",
                     "tunnel, channel, drawstring hem",
-                    Wording.of("Its depth is the elastic and 3 mm, twice, and the allowances."),
+                    "Its depth is the elastic and 3 mm, twice, and the allowances.",
                     "hem"),
             term(
                     "bodkin",

@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 public final class LengthText {
     private static final String FIGURE = "(\\d+(?:\\.\\d+)?)";
     private static final Pattern MARKED =
-            Pattern.compile("(?:" + FIGURE + "( to | and −?))?" + FIGURE + Wording.LENGTH_MARK + "(mm|cm|m)\\b");
+            Pattern.compile("(?:" + FIGURE + "( to | and −?))?" + FIGURE + Wording.LENGTH_MARK + "(mm|cm|m)(?![\\w²])");
     private static final double LEAST_CONVERTED_MM = 2;
     /** Share of a step that is a slip of reckoning, not cloth. */
     private static final double FINEST = 1e-6;

@@ -18,7 +18,7 @@ public final class Wording {
      */
     static final char LENGTH_MARK = '\u202f';
 
-    private static final Pattern LENGTH = Pattern.compile("(\\d|%(?:\\.\\d)?[fds]) (mm|cm|m)\\b");
+    private static final Pattern LENGTH = Pattern.compile("(\\d|%(?:\\.\\d)?[fds]) (mm|cm|m)(?![\\w²])");
 
     private Wording() {}
 

@@ -13,11 +13,14 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.RandomRings;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Where shapes may lie beside each other and on a panel: by hand, and against overlaps measured by the geometry library. */
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class ClearancesTest {
     private static final Ring CLOTH = Ring.rectangle(0, 0, 1000, 800);
 

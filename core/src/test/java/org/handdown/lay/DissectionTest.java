@@ -12,11 +12,13 @@ import java.util.stream.IntStream;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Published dissections of rectangles: there is one way or a few to lay the pieces without a rest, and the search is to find it. */
+@Tag("long")
 class DissectionTest {
     /** Common knowledge; side 4. */
     private static final List<Ring> TANGRAM = List.of(

@@ -9,11 +9,13 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.Tag;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.RandomRings;
 import org.handdown.geometry.Ring;
 
 /** Whatever the problem, no lay breaks a rule, and every copy is accounted for. */
+@Tag("long")
 class FitterProperties {
     @Provide
     Arbitrary<Ring> rings() {

@@ -8,9 +8,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The moves a search is made of, on panels on which by plain arithmetic so many squares lie. */
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class LayTableTest {
     /** Five panels of two squares each, and ten squares. */
     private static Bench fivePanels() {

@@ -14,9 +14,11 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Motif;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Pieces that a person has pinned, motifs that are to come out on a spot, and searches that go on from an older lay. */
+@Tag("long")
 class PinnedTest {
     private static final FitPanel PANEL = panel("p", Ring.rectangle(0, 0, 300, 200));
 

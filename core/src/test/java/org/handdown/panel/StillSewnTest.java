@@ -16,8 +16,11 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.source.Layer;
 import org.handdown.unpick.FreedEdges;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class StillSewnTest {
     private static Panel panel(String id, Outline outline) {
         return new PartSurvey(id, id, Layer.SHELL, outline, new FreedEdges(Map.of(), Map.of()), Carried.NOTHING)

@@ -15,8 +15,11 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
 import org.handdown.panel.TwoPins.Sighting;
 import org.handdown.panel.TwoPins.Where;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class TapeMethodsTest {
     private static Baseline.Offset corner(double along, double right, String edge) {
         return new Baseline.Offset(along, right, true, edge);

@@ -13,9 +13,12 @@ import net.jqwik.api.constraints.LongRange;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Strips, bias strips and wedges. */
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class StripsTest {
     private static final double INCH = 25.4;
 

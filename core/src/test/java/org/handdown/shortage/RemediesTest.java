@@ -20,9 +20,11 @@ import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.shortage.Remedy.Kind;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Cloth that is short by a known figure, and what is offered: all of it worked out by hand. */
+@Tag("long")
 class RemediesTest {
     private static List<Remedy> remedies(Project project, String piece) {
         List<Remedy> told = new ArrayList<>();

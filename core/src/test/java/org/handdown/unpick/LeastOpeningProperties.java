@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.Demo;
 import org.handdown.source.Anatomy;
@@ -24,6 +25,7 @@ import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.Pseudograph;
 
+@Tag("long")
 class LeastOpeningProperties {
     private static Anatomy random(Random random, int joins) {
         int parts = 2 + random.nextInt(6);

@@ -11,9 +11,12 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
 import org.handdown.source.Anatomy;
 import org.handdown.source.SourceKind;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** C8.4: gain per level = Σ 2·dart + Σ 2·pleat + Σ 2(a − a_min), and hems for length (handbook §3). */
+@Tag("long")
+@net.jqwik.api.Tag("long")
 class ReleaseBudgetTest {
     private static final double LEAST = 10;
 

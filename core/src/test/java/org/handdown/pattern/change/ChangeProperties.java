@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.Demo;
@@ -19,6 +20,7 @@ import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 
 /** What a change must keep, whichever draft it is done on. */
+@Tag("long")
 class ChangeProperties {
     private static Design design(int draft, int heightMm) {
         Draft one = Drafts.all().get(draft % Drafts.all().size());

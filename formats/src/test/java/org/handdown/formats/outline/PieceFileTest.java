@@ -29,11 +29,13 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Pieces out as drawings and pages, and drawings in again. */
+@Tag("long")
 class PieceFileTest {
     private static Wearer wearer() {
         Map<BodyMeasure, Wearer.Taken> taken = new HashMap<>();

@@ -31,11 +31,13 @@ import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every mark and notch of every draft reaches the tiles, the files and the chalk-out sheet. */
+@Tag("long")
 class MarksOnPaperTest {
     static List<Draft> drafts() {
         return Drafts.all();

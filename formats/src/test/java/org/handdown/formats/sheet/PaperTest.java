@@ -22,9 +22,11 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What makes a sheet of paper usable away from the screen: its day, how its pages lie, whole words, curves that can be chalked. */
+@Tag("long")
 class PaperTest {
     private static final Design TEE = MarksOnPaperTest.design(Drafts.require("t-shirt"));
 

@@ -29,9 +29,11 @@ import org.handdown.pattern.Design;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.EdgeKind;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
 
+@Tag("long")
 class SheetsTest {
     private static final Project.Lay LAY = DemoProject.lay();
 

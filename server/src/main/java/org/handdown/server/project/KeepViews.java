@@ -83,7 +83,9 @@ final class KeepViews {
         double mm = k.kind().crossingMm(clothMm);
         return mm <= MACHINE_MM
                 ? ""
-                : Wording.fill("A seam across it is %.0f mm thick: let seams miss it, or sew there by hand.", mm);
+                : Wording.fill(
+                        "A seam across it is %s thick: let seams miss it, or sew there by hand.",
+                        say.thin(Math.rint(mm)));
     }
 
     private WantView want(Want want, List<Keeper> keepers, List<Use> uses) {
@@ -127,13 +129,15 @@ final class KeepViews {
                 .flatMap(a -> a.joins().stream())
                 .filter(j -> j.traits().contains(Join.Trait.TOPSTITCHED))
                 .map(j -> Wording.fill(
-                        "As on the %s: %d row%s of %s, the first %s from the edge%s, stitches 3 mm long, thread of the old colour.",
+                        "As on the %s: %d row%s of %s, the first %s from the edge%s, stitches of %s on the machine’s dial, thread of"
+                                + " the old colour.",
                         j.name(),
                         j.rows(),
                         j.rows() == 1 ? "" : "s",
                         j.stitch().words(),
-                        "2 mm",
-                        j.rows() == 1 ? "" : ", the next 6 mm further in"))
+                        say.thin(2),
+                        j.rows() == 1 ? "" : ", the next " + say.thin(6) + " further in",
+                        "3 mm"))
                 .limit(2)
                 .toList();
     }

@@ -11,6 +11,7 @@ import java.util.function.UnaryOperator;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.formats.outline.FoundOutline;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Consequences;
@@ -74,7 +75,7 @@ class PatternController {
                         d.family().words(),
                         d.about(),
                         d.cloth(),
-                        d.formula(),
+                        LengthText.unmarked(d.formula()),
                         d.measures().stream().map(BodyMeasure::words).toList()))
                 .toList();
     }

@@ -126,7 +126,7 @@ final class PatternViews {
                 draft.words(),
                 draft.about(),
                 draft.cloth(),
-                draft.formula(),
+                say.sentence(draft.formula()),
                 draft.whole(),
                 draft.dimensions().stream().map(d -> dimension(d, order)).toList());
     }

@@ -6,6 +6,7 @@ import java.util.Set;
 import org.handdown.make.Tool;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.Glossary;
+import org.handdown.measure.LengthText;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.server.account.HouseholdUser;
 import org.jspecify.annotations.Nullable;
@@ -34,7 +35,8 @@ class TableController {
     List<ToolView> tools(@AuthenticationPrincipal HouseholdUser user) {
         Toolbox box = table.toolbox(user.householdId());
         return Arrays.stream(Tool.values())
-                .map(t -> new ToolView(t, t.kind(), t.kind().words(), t.words(), box.has(t), t.instead()))
+                .map(t -> new ToolView(
+                        t, t.kind(), t.kind().words(), t.words(), box.has(t), LengthText.unmarked(t.instead())))
                 .toList();
     }
 

@@ -11,10 +11,12 @@ import java.time.Instant;
 import java.util.UUID;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** How runs wait, begin, end and are given up. */
+@Tag("long")
 class RunQueueTest extends DemoHouseholdTest {
     @Autowired
     private FitRunMapper runs;

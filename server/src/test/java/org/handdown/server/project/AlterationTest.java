@@ -9,11 +9,13 @@ import java.nio.file.Path;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Taking in, copying, getting in and out, and necklines over HTTP. */
+@Tag("long")
 class AlterationTest extends HouseholdTest {
     private static final String AIM = """
             {"garment":"%s","what":"taken in","wearer":"Runa","unit":"CM","measures":{"HEIGHT":"140 cm"}}""";

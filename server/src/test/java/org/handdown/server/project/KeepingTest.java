@@ -12,11 +12,13 @@ import java.util.List;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Taking apart, keeping and letting out over HTTP. */
+@Tag("long")
 class KeepingTest extends HouseholdTest {
     private HouseholdUser user;
 

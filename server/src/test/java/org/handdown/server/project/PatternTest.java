@@ -9,11 +9,13 @@ import java.nio.file.Path;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Drafts, changes, pieces brought in and sums over HTTP. */
+@Tag("long")
 class PatternTest extends HouseholdTest {
     private static final String SQUARE =
             "[{\"name\":\"1\",\"start\":[0,0],\"to\":[[10,0]]},{\"name\":\"2\",\"start\":[10,0],\"to\":[[10,20]]},{\"name\":\"3\",\"start\":[10,20],\"to\":[[0,20]]},{\"name\":\"4\",\"start\":[0,20],\"to\":[[0,0]]}]";

@@ -10,9 +10,11 @@ import java.util.TreeMap;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Units show, they never change a value; saving one field leaves every other as it was typed. */
+@Tag("long")
 class TypedLengthsTest extends HouseholdTest {
     private HouseholdUser user;
     private String at = "";
