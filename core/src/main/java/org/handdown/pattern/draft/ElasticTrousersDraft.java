@@ -68,7 +68,7 @@ final class ElasticTrousersDraft {
                 "woven or stable knit",
                 List.of("front-leg", "back-leg"),
                 Wording.of(
-                        "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic 0.9 × trouser waist + 20 mm (common practice, no source)."),
+                        "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic = its usual share of the trouser waist + 20 mm (common practice, no source)."),
                 f -> draw(f, id, words, isShort));
     }
 

@@ -54,7 +54,7 @@ final class SmockDraft {
             "woven, shirt weight",
             List.of("front", "back"),
             Wording.of(
-                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic 0.9 × wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
+                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic = its usual share of the wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
             f -> new SmockDraft(f).design());
 
     private static final double BEYOND_HALF_MM = 6;
