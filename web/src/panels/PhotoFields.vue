@@ -24,7 +24,9 @@ const camera = reactive({ tilt: '12', table: '#d9cbb2', striped: false })
 const trying = ref(false)
 async function trace() {
   const points = await photo.trace()
-  if (points) form.points = points.map((p) => tape.placed(p.x, p.y, p.curve))
+  if (!points) return
+  form.points = points.map((p) => tape.placed(p.x, p.y, p.curve))
+  form.within = photo.within.value
 }
 function file(e: Event) {
   const one = (e.target as HTMLInputElement).files?.[0]
@@ -120,6 +122,13 @@ async function simulate() {
         </button>
       </div>
       <p v-if="photo.why.value" class="text-stale" role="status">{{ photo.why.value }}</p>
+      <div v-if="photo.doubts.value.length" class="grid gap-1 text-stale" role="alert">
+        <p class="font-semibold">Look here before you cut by it:</p>
+        <p v-for="d in photo.doubts.value" :key="d">{{ d }}</p>
+      </div>
+      <p v-if="photo.within.value" class="text-sm text-muted" role="status">
+        The outline is true to about {{ photo.within.value }} by this picture.
+      </p>
       <p v-if="photo.flat.value" class="text-sm text-muted">
         Tap the table to add a point, drag a point to correct it; arrow keys move it by a millimetre, Delete
         takes it out.

@@ -10,6 +10,8 @@ export function usePhoto(project: () => string) {
   const corners = ref<Corner[]>([])
   const flat = ref<Schemas['FlatView']>()
   const why = ref('')
+  const doubts = ref<string[]>([])
+  const within = ref('')
   const sheet = ref<{ kind: Sheet; width: string; height: string }>({ kind: 'MARKER', width: '', height: '' })
   const tolerance = ref('1 mm')
   const problem = ref<Problem>()
@@ -34,6 +36,8 @@ export function usePhoto(project: () => string) {
     photo.value = next
     flat.value = undefined
     why.value = ''
+    doubts.value = []
+    within.value = ''
     sheet.value = { kind: next.sheet, width: next.sheetWidth, height: next.sheetHeight }
     const { width: w, height: h } = next
     // Not found: four corners to be put on the sheet by hand.
@@ -122,6 +126,8 @@ export function usePhoto(project: () => string) {
     if (!traced) return undefined
     flat.value = traced.flat
     why.value = traced.why
+    doubts.value = traced.doubts
+    within.value = traced.within
     return traced.points
   }
   function moveCorner(i: number, to: Corner) {
@@ -135,6 +141,8 @@ export function usePhoto(project: () => string) {
     corners,
     flat,
     why,
+    doubts,
+    within,
     sheet,
     tolerance,
     problem,

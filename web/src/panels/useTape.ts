@@ -35,6 +35,8 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     shape: 'TROUSER_FRONT' as Shape,
     measures: {} as Record<string, string>,
     from: '',
+    /** How far a photo's outline may be off, as the trace told. */
+    within: '',
     outline: undefined as unknown,
     proof: { what: 'width', taped: '', scale: false },
   })
@@ -53,6 +55,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     form.shape = taped?.shape ?? form.shape
     form.measures = { ...(taped?.measures ?? {}) }
     form.from = taped?.drawn?.from ?? ''
+    form.within = taped?.drawn?.within ?? ''
     form.outline = taped?.drawn?.outline
     form.proof = { what: 'width', taped: '', scale: false }
     drawn.value = undefined
@@ -70,6 +73,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
           : []
     form.outline = undefined
     form.from = ''
+    form.within = ''
     drawn.value = undefined
     problem.value = undefined
   }
@@ -109,6 +113,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
       ? {
           drawn: {
             from: form.way === 'PHOTO' ? (photo.photo.value?.id ?? form.from) : form.from,
+            within: form.within,
             outline: form.outline as never,
             proof: { ...form.proof },
           },

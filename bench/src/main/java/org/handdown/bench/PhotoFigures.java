@@ -14,7 +14,7 @@ import org.handdown.panel.Baseline;
 import org.handdown.panel.TapePoint;
 
 /** How well panels are traced off pictures of the simulated camera. */
-final class PhotoFigures {
+public final class PhotoFigures {
     private static final int WIDE = 4000;
     private static final int HIGH = 3000;
     private static final double TOLERANCE_MM = 0.8;
@@ -146,7 +146,7 @@ final class PhotoFigures {
         return new double[] {Math.sqrt(square / n), worst};
     }
 
-    static Outline outline(List<TapePoint> points) {
+    public static Outline outline(List<TapePoint> points) {
         return new Baseline(points.stream()
                         .map(p -> new Baseline.Offset(p.at().y(), p.at().x(), p.corner(), p.edge()))
                         .toList())

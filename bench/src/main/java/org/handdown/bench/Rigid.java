@@ -4,10 +4,10 @@ import java.util.List;
 import org.handdown.geometry.Point;
 
 /** The shift and turn that lay some points best on others (closed form of the planar least-squares fit, from memory). */
-final class Rigid {
+public final class Rigid {
     private Rigid() {}
 
-    static List<Point> best(List<Point> from, List<Point> to, List<Point> moved) {
+    public static List<Point> best(List<Point> from, List<Point> to, List<Point> moved) {
         Point a = mean(from);
         Point b = mean(to);
         double cos = 0;

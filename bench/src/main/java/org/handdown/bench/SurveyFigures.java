@@ -195,7 +195,7 @@ final class SurveyFigures {
             for (int c = 0; c < 4; c++) {
                 known.add(new PlaneView.Sighting(seen[c][0], seen[c][1], table[c][0], table[c][1]));
             }
-            PlaneView view = PlaneView.of(known, false, 4000, 3000);
+            PlaneView view = PlaneView.of(known, 4000, 3000);
             double[] h = eightEquations(seen, table);
             for (double[] p : new double[][] {{300, 300}, {2000, 1500}, {3700, 2700}}) {
                 double w = h[6] * p[0] + h[7] * p[1] + 1;

@@ -7,7 +7,6 @@ import boofcv.struct.image.GrayF32;
 import boofcv.struct.image.GrayU8;
 import georegression.struct.point.Point2D_I32;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.handdown.geometry.Point;
@@ -22,7 +21,7 @@ import org.handdown.measure.Wording;
  */
 public final class ClothTracer {
     /** Light on the table varies this much, from shadow to glare. */
-    private static final double DARKEST = 0.5;
+    private static final double DARKEST = 0.42;
 
     private static final double BRIGHTEST = 1.35;
     private static final double RIM_MM = 22;
@@ -31,7 +30,13 @@ public final class ClothTracer {
     private static final double STEP_MM = 0.25;
     private static final double LEAST_CM2 = 60;
     private static final int LEAST_RIM_PIXELS = 2000;
+    /** A second colour of a table takes up so much of its rim at least; joints and threads do not. */
+    private static final double LEAST_OTHER_SHARE = 0.05;
+
+    private static final double OTHER_COLOUR = 0.16;
+    private static final int MOST_COLOURS = 4;
     private static final double CRUMB_CM2 = 2;
+    private static final double LEAST_EDGE = 0.06;
     private static final double LEAST_APART = 0.12;
     private static final double LEAST_SEPARABLE = 0.72;
     private static final double SURE_SHARE = 0.97;
@@ -50,8 +55,9 @@ public final class ClothTracer {
      *
      * @param line points of the cloth's edge, table frame, mm, closed; empty where none is sure
      * @param why no sure outline was found, in a sentence for a person; empty otherwise
+     * @param doubts what a person should look at
      */
-    public record Traced(List<Point> line, String why) {
+    public record Traced(List<Point> line, String why, List<String> doubts) {
         public boolean isSure() {
             return why.isEmpty();
         }
@@ -62,14 +68,17 @@ public final class ClothTracer {
         return new ClothTracer(photo, sheet.grown(BESIDE_SHEET_MM)).trace();
     }
 
+    private static final String HOW = " Set the points yourself: tap round the cloth in order.";
+    static final String RAGGED = "The edge that shows is too ragged." + HOW;
+
     private static Traced unsure(String why) {
-        return new Traced(List.of(), why + " Set the points yourself: tap round the cloth in order.");
+        return new Traced(List.of(), why + HOW, List.of());
     }
 
     private Traced trace() {
         GrayU8 usable = usable();
-        double[] table = tableColour(usable);
-        if (table.length == 0) {
+        List<double[]> table = tableColours(usable);
+        if (table.isEmpty()) {
             return unsure("The table does not show all round the cloth.");
         }
         GrayF32 far = distances(table);
@@ -100,7 +109,7 @@ public final class ClothTracer {
         }
         Ring ring = new Ring(line);
         if (!ring.isSimple()) {
-            return unsure("The edge that shows is too ragged.");
+            return new Traced(List.of(), RAGGED, List.of());
         }
         double full = share(ring, far, level);
         double contrast = contrast(ring, far, split);
@@ -109,7 +118,8 @@ public final class ClothTracer {
                     "Part of the cloth has the table's colour: %d %% of its edge is clear.",
                     Math.round(100 * Math.min(full, contrast))));
         }
-        return new Traced(ring.counterClockwise().points(), "");
+        Ring cloths = ring.counterClockwise();
+        return new Traced(cloths.points(), "", ClothDoubts.of(photo, cloths));
     }
 
     /** 1 where the photo shows the table or cloth, 0 outside and on the sheet. */
@@ -128,29 +138,36 @@ public final class ClothTracer {
         return usable;
     }
 
-    /** Middle colour of the rim of what the photo shows. */
-    private double[] tableColour(GrayU8 usable) {
+    /** Colours of the table by the rim of what the photo shows: its middle one, and others that take up a fair part of it. */
+    private List<double[]> tableColours(GrayU8 usable) {
         int rim = (int) Math.max(3, RIM_MM / photo.mmPerPixel());
-        int n = 0;
-        float[][] seen = new float[3][usable.data.length];
+        List<Integer> seen = new ArrayList<>();
         for (int j = 0; j < photo.height(); j++) {
             for (int i = 0; i < photo.width(); i++) {
                 int k = j * photo.width() + i;
                 if (usable.data[k] == 1 && isNearRim(i, j, rim)) {
-                    seen[0][n] = photo.red()[k];
-                    seen[1][n] = photo.green()[k];
-                    seen[2][n] = photo.blue()[k];
-                    n++;
+                    seen.add(k);
                 }
             }
         }
-        if (n < LEAST_RIM_PIXELS) {
-            return new double[0];
+        List<double[]> colours = new ArrayList<>();
+        List<Integer> left = seen;
+        while (left.size() >= Math.max(LEAST_RIM_PIXELS, LEAST_OTHER_SHARE * seen.size())
+                && colours.size() < MOST_COLOURS) {
+            double[] next = middle(left);
+            colours.add(next);
+            left = left.stream().filter(k -> distance(k, next) > OTHER_COLOUR).toList();
         }
+        return colours;
+    }
+
+    private double[] middle(List<Integer> pixels) {
         double[] middle = new double[3];
+        float[][] all = {photo.red(), photo.green(), photo.blue()};
         for (int c = 0; c < 3; c++) {
-            Arrays.sort(seen[c], 0, n);
-            middle[c] = Math.max(0.003, seen[c][n / 2]);
+            float[] of = all[c];
+            double[] values = pixels.stream().mapToDouble(k -> of[k]).sorted().toArray();
+            middle[c] = Math.max(0.003, values[values.length / 2]);
         }
         return middle;
     }
@@ -173,24 +190,32 @@ public final class ClothTracer {
         return false;
     }
 
-    /** How far each pixel is from the table's colour, as a share of its brightness, its own light allowed for; smoothed by a pixel. */
-    private GrayF32 distances(double[] t) {
+    /** How far a pixel is from a colour of the table, as a share of its brightness, its own light allowed for. */
+    private double distance(int k, double[] t) {
         double square = t[0] * t[0] + t[1] * t[1] + t[2] * t[2];
         double norm = Math.max(0.12, Math.sqrt(square));
+        double r = photo.red()[k];
+        double g = photo.green()[k];
+        double b = photo.blue()[k];
+        double s = Math.max(DARKEST, Math.min(BRIGHTEST, (r * t[0] + g * t[1] + b * t[2]) / square));
+        double dr = r - s * t[0];
+        double dg = g - s * t[1];
+        double db = b - s * t[2];
+        return Math.sqrt(dr * dr + dg * dg + db * db) / norm;
+    }
+
+    /** How far each pixel is from the nearest colour of the table; smoothed by a pixel. */
+    private GrayF32 distances(List<double[]> table) {
         int w = photo.width();
         int h = photo.height();
         GrayF32 raw = new GrayF32(w, h);
         for (int k = 0; k < w * h; k++) {
             if (photo.shows(k)) {
-                double r = photo.red()[k];
-                double g = photo.green()[k];
-                double b = photo.blue()[k];
-                double s = Math.max(DARKEST, Math.min(BRIGHTEST, (r * t[0] + g * t[1] + b * t[2]) / square));
-                double dr = r - s * t[0];
-                double dg = g - s * t[1];
-                double db = b - s * t[2];
-                double d = Math.sqrt(dr * dr + dg * dg + db * db) / norm;
-                raw.data[k] = (float) Math.min(d, 2);
+                double d = 2;
+                for (double[] t : table) {
+                    d = Math.min(d, distance(k, t));
+                }
+                raw.data[k] = (float) d;
             }
         }
         GrayF32 smooth = new GrayF32(w, h);
@@ -319,21 +344,36 @@ public final class ClothTracer {
         return thinned(line);
     }
 
-    /** Pixels along a direction to where the middle between the two sides is passed. */
+    /**
+     * Pixels along a direction to where half of the colour is the one side's and half the other's. In linear light a blurred edge mixes the
+     * two by their shares, so that blur does not move it.
+     */
     private double passing(GrayF32 far, Point at, Point out, double level) {
         int reach = (int) Math.round(REACH_MM / STEP_MM);
         double step = STEP_MM / photo.mmPerPixel();
-        double[] d = new double[2 * reach + 1];
-        for (int i = 0; i < d.length; i++) {
-            d[i] = Sampling.at(far, at.x() + out.x() * (i - reach) * step, at.y() + out.y() * (i - reach) * step);
-            if (Double.isNaN(d[i])) {
+        double[][] c = new double[2 * reach + 1][3];
+        double[] d = new double[c.length];
+        for (int i = 0; i < c.length; i++) {
+            double x = at.x() + out.x() * (i - reach) * step;
+            double y = at.y() + out.y() * (i - reach) * step;
+            d[i] = Sampling.at(far, x, y);
+            if (Double.isNaN(d[i]) || !colour(x, y, c[i])) {
                 return Double.NaN;
             }
         }
         int side = (int) Math.round(1.5 / STEP_MM);
-        double one = Arrays.stream(d, 0, side).average().orElse(0);
-        double other = Arrays.stream(d, d.length - side, d.length).average().orElse(0);
-        double middle = Math.abs(one - other) < LEAST_APART / 2 ? level : (one + other) / 2;
+        double[] one = mean(c, 0, side);
+        double[] other = mean(c, c.length - side, c.length);
+        double[] way = {other[0] - one[0], other[1] - one[1], other[2] - one[2]};
+        double square = way[0] * way[0] + way[1] * way[1] + way[2] * way[2];
+        double middle = level;
+        if (square > LEAST_EDGE * LEAST_EDGE * (one[0] + one[1] + one[2] + other[0] + other[1] + other[2])) {
+            for (int i = 0; i < c.length; i++) {
+                d[i] = ((c[i][0] - one[0]) * way[0] + (c[i][1] - one[1]) * way[1] + (c[i][2] - one[2]) * way[2])
+                        / square;
+            }
+            middle = 0.5;
+        }
         double best = Double.NaN;
         for (int i = 0; i + 1 < d.length; i++) {
             if ((d[i] - middle) * (d[i + 1] - middle) <= 0 && d[i] != d[i + 1]) {
@@ -344,6 +384,38 @@ public final class ClothTracer {
             }
         }
         return best;
+    }
+
+    private static double[] mean(double[][] c, int from, int to) {
+        double[] sum = new double[3];
+        for (int i = from; i < to; i++) {
+            for (int n = 0; n < 3; n++) {
+                sum[n] += c[i][n] / (to - from);
+            }
+        }
+        return sum;
+    }
+
+    private boolean colour(double x, double y, double[] into) {
+        int i = (int) Math.floor(x - 0.5);
+        int j = (int) Math.floor(y - 0.5);
+        if (i < 0 || j < 0 || i + 1 >= photo.width() || j + 1 >= photo.height()) {
+            return false;
+        }
+        double a = x - 0.5 - i;
+        double b = y - 0.5 - j;
+        int k = j * photo.width() + i;
+        int[] around = {k, k + 1, k + photo.width(), k + photo.width() + 1};
+        double[] weight = {(1 - a) * (1 - b), a * (1 - b), (1 - a) * b, a * b};
+        for (int n = 0; n < 4; n++) {
+            if (!photo.shows(around[n])) {
+                return false;
+            }
+            into[0] += weight[n] * photo.red()[around[n]];
+            into[1] += weight[n] * photo.green()[around[n]];
+            into[2] += weight[n] * photo.blue()[around[n]];
+        }
+        return true;
     }
 
     /** Without points that the moving brought onto or behind their neighbours. */

@@ -161,6 +161,18 @@ public record Photo(int width, int height, int[] rgb) {
         return new Photo(w, h, out);
     }
 
+    /** Linear brightness, 0 to 1: what an edge is halved by, however blurred. */
+    GrayF32 light() {
+        GrayF32 light = new GrayF32(width, height);
+        for (int i = 0; i < rgb.length; i++) {
+            int c = rgb[i];
+            light.data[i] = 0.2126f * FlatPhoto.linear(c >> 16)
+                    + 0.7152f * FlatPhoto.linear(c >> 8)
+                    + 0.0722f * FlatPhoto.linear(c);
+        }
+        return light;
+    }
+
     /** Brightness, 0 to 255. */
     GrayF32 gray() {
         GrayF32 gray = new GrayF32(width, height);

@@ -6,6 +6,9 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.handdown.panel.Baseline;
 import org.handdown.panel.TapePoint;
 
 /**
@@ -14,8 +17,18 @@ import org.handdown.panel.TapePoint;
  * @param home from the table frame of the flat photo to the panel frame of the points
  * @param points panel frame, mm: zero at the lower edge, in the middle; empty where no outline was sure
  * @param why none was, for a person; empty otherwise
+ * @param doubts what a person should look at before cutting by it, in sentences
+ * @param toleranceMm how far the outline may be off somewhere, 95 times of a hundred; 0 where there is none
  */
-public record PhotoTracing(FlatPhoto flat, Point home, List<TapePoint> points, String why) {
+public record PhotoTracing(
+        FlatPhoto flat, Point home, List<TapePoint> points, String why, List<String> doubts, double toleranceMm) {
+    /** The edge of cloth is no finer: threads, its own thickness, the light (common practice, no source). */
+    private static final double EDGE_MM = 1.2;
+
+    private static final double DEVIATIONS = 2.2;
+    private static final double MUCH_MM = 6;
+    private static final int MOST_POINTS = 180;
+
     /** @param toleranceMm how far lines and curves may be from the edge that was seen */
     public static PhotoTracing of(Photo photo, SheetFinder.Found sheet, KnownSheet known, double toleranceMm) {
         FlatPhoto flat = FlatPhoto.of(photo, sheet.view());
@@ -32,14 +45,55 @@ public record PhotoTracing(FlatPhoto flat, Point home, List<TapePoint> points, S
                         flat.left() + flat.width() * flat.mmPerPixel(),
                         flat.top());
         Point home = new Point(-(box.minX() + box.maxX()) / 2, -box.minY());
-        return new PhotoTracing(
-                flat,
-                home,
-                traced.isSure()
-                        ? LineReduction.points(traced.line(), toleranceMm).stream()
-                                .map(p -> new TapePoint(p.at().plus(home), p.corner(), p.edge()))
-                                .toList()
-                        : List.of(),
-                traced.why());
+        List<TapePoint> points = traced.isSure() ? points(traced.line(), toleranceMm, home) : List.of();
+        if (traced.isSure() && points.isEmpty()) {
+            return new PhotoTracing(flat, home, points, ClothTracer.RAGGED, List.of(), 0);
+        }
+        List<String> doubts = new ArrayList<>(traced.doubts());
+        double unsure = 0;
+        if (traced.isSure()) {
+            unsure = Math.hypot(EDGE_MM, DEVIATIONS * ShapeTolerance.largestMm(traced.line(), sheet)) + toleranceMm;
+            if (unsure > MUCH_MM) {
+                doubts.add(Wording.fill(
+                        "The sheet tells the farthest edge to ±%.0f mm only: lay it nearer to the cloth, take the picture from straight above"
+                                + " and not from close by, and do not cut it down.",
+                        unsure));
+            }
+            if (!sheet.doubt().isEmpty()) {
+                doubts.add(sheet.doubt());
+            }
+        }
+        return new PhotoTracing(flat, home, points, traced.why(), List.copyOf(doubts), unsure);
+    }
+
+    /**
+     * As a panel can take them: not too many, and a line that nowhere crosses itself; a ragged edge is followed more or less closely until
+     * it is. None where it never is.
+     */
+    private static List<TapePoint> points(List<Point> line, double toleranceMm, Point home) {
+        for (double share : new double[] {1, 0.6, 1.5, 2.2, 3.3}) {
+            List<TapePoint> points = LineReduction.points(line, share * toleranceMm).stream()
+                    .map(p -> new TapePoint(p.at().plus(home), p.corner(), p.edge()))
+                    .toList();
+            if (points.size() <= MOST_POINTS && isDrawn(points)) {
+                return points;
+            }
+        }
+        return List.of();
+    }
+
+    private static boolean isDrawn(List<TapePoint> points) {
+        try {
+            return new Baseline(points.stream()
+                                    .map(p -> new Baseline.Offset(p.at().y(), p.at().x(), p.corner(), p.edge()))
+                                    .toList())
+                            .outline()
+                            .flattened()
+                            .ring()
+                            .areaMm2()
+                    > 0;
+        } catch (RefusedValueException e) {
+            return false;
+        }
     }
 }

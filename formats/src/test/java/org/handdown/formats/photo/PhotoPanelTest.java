@@ -111,7 +111,6 @@ class PhotoPanelTest {
                         new PlaneView.Sighting(1840, 1900, 210, 0),
                         new PlaneView.Sighting(1840, 712, 210, 297),
                         new PlaneView.Sighting(1000, 712, 0, 297)),
-                false,
                 4000,
                 3000);
         Point p = view.toTable(2000, 1500);
@@ -130,7 +129,7 @@ class PhotoPanelTest {
             double w = 1 + 0.001 * q[1];
             known.add(new PlaneView.Sighting(1000 + (q[0] + 10) / w, 1000 - q[1] / w, q[0], q[1]));
         }
-        PlaneView view = PlaneView.of(known, false, 2000, 2000);
+        PlaneView view = PlaneView.of(known, 2000, 2000);
         double w = 1 + 0.001 * 700;
         Point p = view.toTable(1000 + (450 + 10) / w, 1000 - 700 / w);
         assertThat(p.x()).isCloseTo(450, within(1e-5));
@@ -144,7 +143,7 @@ class PhotoPanelTest {
                 new PlaneView.Sighting(100, 100, 210, 0),
                 new PlaneView.Sighting(200, 200, 210, 297),
                 new PlaneView.Sighting(0, 300, 0, 297));
-        assertThatThrownBy(() -> PlaneView.of(flat, false, 400, 400)).hasMessageContaining("no sheet seen from above");
+        assertThatThrownBy(() -> PlaneView.of(flat, 400, 400)).hasMessageContaining("no sheet seen from above");
     }
 
     // The sheet and the cloth
@@ -170,7 +169,6 @@ class PhotoPanelTest {
             assertThat(sheet.corners())
                     .anySatisfy(f -> assertThat(f.distanceMm(corner)).isLessThan(1.5));
         }
-        assertThat(sheet.view().bend()).isBetween(0.005, 0.016);
         PhotoTracing tracing = PhotoTracing.of(shot.photo(), sheet, scene.sheet(), 1);
         assertThat(tracing.why()).isEmpty();
         // Three megapixels only, so that the test is quick: nearly a millimetre to the pixel.

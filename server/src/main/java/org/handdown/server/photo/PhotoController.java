@@ -199,8 +199,12 @@ class PhotoController {
 
     record TracePointView(double x, double y, boolean curve) {}
 
-    /** @param why no outline was sure, empty where one was */
-    record TraceView(List<TracePointView> points, String why, FlatView flat) {}
+    /**
+     * @param why no outline was sure, empty where one was
+     * @param doubts what to look at before cutting by it
+     * @param within how far the outline may be off somewhere; empty where there is none
+     */
+    record TraceView(List<TracePointView> points, String why, List<String> doubts, String within, FlatView flat) {}
 
     @PostMapping("/{photo}/trace")
     TraceView trace(
@@ -208,7 +212,8 @@ class PhotoController {
             @PathVariable("id") UUID id,
             @PathVariable("photo") UUID photo,
             @RequestBody TraceRequest body) {
-        Typed typed = new Typed(say(user, id).unit());
+        Say say = say(user, id);
+        Typed typed = new Typed(say.unit());
         Sheet sheet = Typed.require("sheet", body.sheet);
         List<Point> corners = Typed.require("corners", body.corners).stream()
                 .map(c -> {
@@ -238,6 +243,8 @@ class PhotoController {
                         .map(p -> new TracePointView(p.at().x(), p.at().y(), !p.corner()))
                         .toList(),
                 traced.why(),
+                traced.doubts().stream().map(say::sentence).toList(),
+                traced.points().isEmpty() ? "" : say.outward(traced.toleranceMm()),
                 new FlatView(
                         flat.left() + traced.home().x(),
                         flat.top() + traced.home().y(),

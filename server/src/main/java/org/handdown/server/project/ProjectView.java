@@ -499,7 +499,7 @@ public record ProjectView(
     public record TapeCheckView(int from, int to, String mm) {}
 
     /** An outline that came as a drawing. @param proof what the tape showed, empty where nobody held one against it */
-    public record DrawingView(String from, JsonNode outline, String proof) {}
+    public record DrawingView(String from, String within, JsonNode outline, String proof) {}
 
     /** A panel as it was taped: texts that read back to the same figures. */
     public record TapedView(

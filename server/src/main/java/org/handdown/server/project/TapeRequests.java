@@ -14,6 +14,7 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Baseline;
 import org.handdown.panel.DrawnOutline;
 import org.handdown.panel.FourSides;
@@ -30,6 +31,8 @@ import org.jspecify.annotations.Nullable;
 final class TapeRequests {
     /** How far a traced point may be off with a sheet of known size well in the picture (by the simulated camera). */
     private static final double PHOTO_MM = 2;
+
+    private static final double MOST_OFF_MM = 100;
 
     private TapeRequests() {}
 
@@ -114,9 +117,13 @@ final class TapeRequests {
         }
     }
 
-    /** @param outline as a project file has it, mm; {@code from} what it is called */
+    /**
+     * @param outline as a project file has it, mm; {@code from} what it is called
+     * @param within how far a photo's outline may be off, as it was told when it was traced
+     */
     record DrawnRequest(
             @Nullable String from,
+            @Nullable String within,
             @Nullable JsonNode outline,
             @Nullable ProofRequest proof) {}
 
@@ -215,7 +222,20 @@ final class TapeRequests {
             List<Point> at = walked.points().stream()
                     .map(p -> new Point(p.rightMm(), p.alongMm()))
                     .toList();
-            return proved(DrawnOutline.Means.PHOTO, walked.outline(), at, PHOTO_MM, typed);
+            return proved(DrawnOutline.Means.PHOTO, walked.outline(), at, within(typed), typed);
+        }
+
+        /** Nobody taps nearer than that; what the sheet tells worse is worse. */
+        private double within(Typed typed) {
+            String told = drawn == null ? "" : Typed.text(drawn.within);
+            double mm = told.isEmpty() ? PHOTO_MM : Math.max(PHOTO_MM, typed.mm("drawn.within", told));
+            if (mm > MOST_OFF_MM) {
+                throw new RefusedValueException(
+                        "drawn.within",
+                        Wording.of(
+                                "The sheet tells nothing there: take the picture again, the sheet within 300 mm of the cloth."));
+            }
+            return mm;
         }
 
         private DrawnOutline file(Typed typed) {

@@ -80,7 +80,10 @@ final class TapeViews {
             way = isPhoto ? TapeRequests.Way.PHOTO : TapeRequests.Way.FILE;
             DrawnOutline.Proof proof = d.proof();
             drawn = new DrawingView(
-                    d.from(), OutlineJson.write(d.outline()), proof == null ? "" : exact(proof.tapedMm()));
+                    d.from(),
+                    isPhoto ? exact(d.ownToleranceMm()) : "",
+                    OutlineJson.write(d.outline()),
+                    proof == null ? "" : exact(proof.tapedMm()));
             if (isPhoto) {
                 WalkedPoints.of(d.outline())
                         .forEach(p -> points.add(

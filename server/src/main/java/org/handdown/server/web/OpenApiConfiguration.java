@@ -32,7 +32,7 @@ class OpenApiConfiguration {
             Map.entry(
                     "TapeRequest",
                     List.of("points", "checks", "sides", "apart", "shape", "measures", "drawn", "name", "layer")),
-            Map.entry("DrawnRequest", List.of("from", "outline", "proof")),
+            Map.entry("DrawnRequest", List.of("from", "within", "outline", "proof")),
             Map.entry("TapedView", List.of("shape", "drawn")),
             Map.entry("CarriedView", List.of("alike")),
             Map.entry("CarriedRequest", List.of("alike", "grainEdge", "fromX", "fromY", "toX", "toY")),
