@@ -46,7 +46,7 @@ public final class StudioFigures {
             return setting.name();
         }
 
-        boolean isWrong() {
+        public boolean isWrong() {
             return isOffered && !isDoubted && worstMm > WRONG_MM;
         }
     }

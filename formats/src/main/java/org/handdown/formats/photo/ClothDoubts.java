@@ -22,6 +22,10 @@ final class ClothDoubts {
     private static final double LEAST_CM2 = 4;
     private static final double MOST_SHARE = 0.45;
     private static final double ONE_PIECE_SHARE = 0.8;
+    private static final double MUCH_DARKER = 0.68;
+    private static final double SAME_LIGHT = 0.82;
+    private static final double OUTSIDE_MM = 12;
+    private static final int LEAST_BESIDE = 5;
     private static final double INWARD_DEG = 33;
     private static final double ARM_MM = 14;
     private static final double APART_MM = 30;
@@ -71,6 +75,10 @@ final class ClothDoubts {
         if (doubts.hasForeignColour()) {
             told.add(
                     "A part along the edge has another colour: is the cloth folded over there, or does a hand or a thing lie on it?");
+        }
+        if (told.isEmpty() && doubts.hasDarkThing()) {
+            told.add(
+                    "A part along the edge is darker, though the table beside it is not: does something lie on the cloth there?");
         }
         if (doubts.inwardCorners() >= 2) {
             told.add("The edge turns inward at two corners: is that the cloth, or does something lie across its edge?");
@@ -138,6 +146,61 @@ final class ClothDoubts {
             }
         }
         return false;
+    }
+
+    /** A shadow goes on over the table; a dark thing ends where its edge is. */
+    private boolean hasDarkThing() {
+        int[] kind = kinds();
+        float[][] means = means(kind);
+        int[] count = new int[KINDS];
+        for (int k : kind) {
+            if (k >= 0) {
+                count[k]++;
+            }
+        }
+        int main = 0;
+        for (int k = 1; k < KINDS; k++) {
+            main = count[k] > count[main] ? k : main;
+        }
+        for (int k = 0; k < KINDS; k++) {
+            boolean isDark = lightOf(means[k]) < MUCH_DARKER * lightOf(means[main]);
+            if (k != main
+                    && isDark
+                    && count[k] * CELL_MM * CELL_MM > LEAST_CM2 * 100
+                    && largestPart(kind, k) > ONE_PIECE_SHARE * count[k]
+                    && isTableLitBeside(kind, k)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isTableLitBeside(int[] kind, int dark) {
+        List<Double> beside = new ArrayList<>();
+        List<Double> elsewhere = new ArrayList<>();
+        List<Point> even = evenly(6);
+        for (int i = 0; i < even.size(); i++) {
+            Point way = even.get((i + 1) % even.size()).minus(even.get(Math.floorMod(i - 1, even.size())));
+            Point out = new Point(way.y(), -way.x()).times(1 / Math.max(1e-9, way.lengthMm()));
+            Point in = even.get(i).minus(out.times(9));
+            Point there = even.get(i).plus(out.times(OUTSIDE_MM));
+            float[] table = mean(there.x(), there.y());
+            int c = (int) ((in.x() - box.minX()) / CELL_MM);
+            int r = (int) ((in.y() - box.minY()) / CELL_MM);
+            if (table.length > 0 && c >= 0 && r >= 0 && c < columns && r < rows) {
+                (kind[r * columns + c] == dark ? beside : elsewhere).add(lightOf(table));
+            }
+        }
+        return beside.size() >= LEAST_BESIDE && !elsewhere.isEmpty() && middle(beside) > SAME_LIGHT * middle(elsewhere);
+    }
+
+    private static double middle(List<Double> values) {
+        List<Double> sorted = values.stream().sorted().toList();
+        return sorted.get(sorted.size() / 2);
+    }
+
+    private static double lightOf(float[] c) {
+        return 0.3 * c[0] + 0.6 * c[1] + 0.1 * c[2];
     }
 
     /** Another colour, not the same one in more shade; more light than the cloth's is another colour too. */

@@ -23,10 +23,10 @@ import org.handdown.panel.TapePoint;
 public record PhotoTracing(
         FlatPhoto flat, Point home, List<TapePoint> points, String why, List<String> doubts, double toleranceMm) {
     /** The edge of cloth is no finer: threads, its own thickness, the light (common practice, no source). */
-    private static final double EDGE_MM = 1.2;
+    private static final double EDGE_MM = 1.8;
 
-    private static final double DEVIATIONS = 2.2;
-    private static final double MUCH_MM = 6;
+    private static final double DEVIATIONS = 2.6;
+    private static final double MUCH_MM = 5;
     private static final int MOST_POINTS = 180;
 
     /** @param toleranceMm how far lines and curves may be from the edge that was seen */

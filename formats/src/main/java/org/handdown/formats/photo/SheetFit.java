@@ -41,7 +41,7 @@ final class SheetFit {
     /** Of any lens, and of a picture that was cut down. */
     private static final double[] ANY = {0.5, 0.06, 0.1};
     /** The usual camera is given up where another one explains so much more of what is seen, in squares of standard deviations. */
-    private static final double BETTER_BY = 8;
+    private static final double BETTER_BY = 5;
 
     private static final double FINEST_OFF = 0.1;
     private static final double PAPER_VARIES_MM = 0.3;

@@ -125,9 +125,21 @@ class ClothDoubtsTest {
         assertThat(doubts(
                         g -> {
                             g.setColor(new Color(0, 0, 0, 60));
-                            g.fillRect(380, 90, 130, 320);
+                            g.fillRect(380, 50, 180, 400);
                         },
                         CLOTH))
                 .isEmpty();
+    }
+
+    /** The same darkness with the table beside it in full light is a thing. */
+    @Test
+    void aDarkThingAtTheEndOfADarkClothIsNoShadow() {
+        assertThat(doubts(
+                        g -> {
+                            g.setColor(new Color(0x1a2a40));
+                            g.fillRect(420, 100, 80, 300);
+                        },
+                        CLOTH))
+                .anyMatch(d -> d.contains("darker, though the table beside it is not"));
     }
 }
