@@ -37,14 +37,7 @@ final class PaperCorners {
         int smaller = Math.max(1, (int) Math.round(Math.max(gray.width, gray.height) / (double) ENOUGH_PX));
         List<Quad> quads = new ArrayList<>();
         for (int by : smaller == 1 ? new int[] {1} : new int[] {smaller, 1}) {
-            GrayF32 seen = gray;
-            if (by > 1) {
-                seen = new GrayF32(
-                        AverageDownSampleOps.downSampleSize(gray.width, by),
-                        AverageDownSampleOps.downSampleSize(gray.height, by));
-                AverageDownSampleOps.down(gray, by, seen);
-            }
-            collect(seen, by, quads);
+            collect(smaller(gray, by), by, quads);
             if (!quads.isEmpty()) {
                 break;
             }
@@ -53,6 +46,18 @@ final class PaperCorners {
                 .sorted(Comparator.comparingDouble(Quad::light).reversed())
                 .limit(MOST_QUADS)
                 .toList();
+    }
+
+    /** The picture with so many pixels each way made one; itself for one. */
+    static GrayF32 smaller(GrayF32 gray, int by) {
+        if (by == 1) {
+            return gray;
+        }
+        GrayF32 smaller = new GrayF32(
+                AverageDownSampleOps.downSampleSize(gray.width, by),
+                AverageDownSampleOps.downSampleSize(gray.height, by));
+        AverageDownSampleOps.down(gray, by, smaller);
+        return smaller;
     }
 
     private static void collect(GrayF32 gray, int by, List<Quad> quads) {

@@ -3,7 +3,6 @@ package org.handdown.formats.photo;
 import boofcv.abst.fiducial.calib.CalibrationDetectorSquareGrid;
 import boofcv.abst.fiducial.calib.ConfigGridDimen;
 import boofcv.abst.fiducial.calib.ConfigSquareGrid;
-import boofcv.alg.filter.misc.AverageDownSampleOps;
 import boofcv.factory.fiducial.FactoryFiducialCalibration;
 import boofcv.factory.filter.binary.ConfigThreshold;
 import boofcv.factory.filter.binary.ThresholdType;
@@ -103,13 +102,7 @@ public final class SheetFinder {
         GrayF32 gray = photo.gray();
         GrayF32 light = photo.light();
         for (int smaller = 1; smaller <= 3; smaller++) {
-            GrayF32 seen = gray;
-            if (smaller > 1) {
-                seen = new GrayF32(
-                        AverageDownSampleOps.downSampleSize(gray.width, smaller),
-                        AverageDownSampleOps.downSampleSize(gray.height, smaller));
-                AverageDownSampleOps.down(gray, smaller, seen);
-            }
+            GrayF32 seen = PaperCorners.smaller(gray, smaller);
             for (ConfigThreshold threshold : THRESHOLDS) {
                 PlaneView first = grid(photo, seen, smaller, threshold);
                 Found found = first == null ? null : bySquares(photo, light, first);
