@@ -2,12 +2,13 @@
 import { reactive, ref } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import DrawingFileField from '../drawing/DrawingFileField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
 import { cloths } from './changes'
-import { recall, remember, said, type Tag } from './tags'
+import { apart, recall, remember, said, type Tag } from './tags'
 
 /** Pieces from an SVG or DXF drawing: what each line means is asked, never guessed, and remembered by its name. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -17,27 +18,15 @@ const found = ref<(Schemas['FoundView'] & { tag: Tag; wanted: boolean })[]>([])
 const known = reactive({ index: '0', across: true, length: '' })
 const panel = ref('')
 const problem = ref<Problem>()
-async function read(e: Event) {
-  const file = (e.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  const body = new FormData()
-  body.append('drawing', file)
-  try {
-    const outlines = await take(
-      api.POST('/api/tape/file', {
-        params: { query: { unit: project.unit } },
-        body: body as never,
-        bodySerializer: (f) => f as never,
-      }),
-    )
-    const known = await said()
-    problem.value = undefined
-    found.value = outlines.map((f) => ({ ...f, tag: reactive(recall(f.name, known)), wanted: true }))
-  } catch (error) {
-    if (!(error instanceof ProblemError)) throw error
-    problem.value = error.problem
-    found.value = []
-  }
+async function read(outlines: Schemas['FoundView'][]) {
+  const known = await said()
+  const names = new Set<string>()
+  problem.value = undefined
+  found.value = outlines.map((f) => ({
+    ...f,
+    tag: reactive(apart(recall(f.name, f.group, known), names)),
+    wanted: true,
+  }))
 }
 /** A panel's own outline, as it was surveyed, for a piece that is to be like it. */
 async function trace() {
@@ -50,7 +39,7 @@ async function trace() {
     const known = await said()
     found.value = outlines.map((f) => ({
       ...f,
-      tag: reactive({ ...recall(f.name, known), meaning: 'STITCH' as const }),
+      tag: reactive({ ...recall(f.name, f.group, known), meaning: 'STITCH' as const }),
       wanted: true,
     }))
   } catch (error) {
@@ -76,7 +65,7 @@ async function bring() {
     }),
   )
   if (!done) return
-  await remember(wanted.map((f) => ({ outline: f.name, tag: f.tag })))
+  await remember(wanted)
   found.value = []
   emit('brought')
 }
@@ -88,10 +77,12 @@ async function bring() {
       A drawing of your own, SVG or DXF: each outline becomes a piece. One distance that you know proves the
       drawing’s unit.
     </p>
-    <label class="grid gap-1 text-sm text-muted"
-      >SVG or DXF drawing, or a project’s file
-      <input type="file" accept=".svg,.dxf,.json,image/svg+xml" class="field" @change="read" />
-    </label>
+    <DrawingFileField
+      :project="project"
+      label="SVG or DXF drawing, or a project’s file"
+      accept=".svg,.svgz,.dxf,.json,image/svg+xml"
+      @found="read"
+    />
     <ChoiceField
       v-if="project.panels.length"
       v-model="panel"

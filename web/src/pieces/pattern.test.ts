@@ -14,7 +14,7 @@ import SeamsSheet from './SeamsSheet.vue'
 import SizesSheet from './SizesSheet.vue'
 import { kinds, whole } from './changes'
 import { bars } from './levels'
-import { recall } from './tags'
+import { apart, recall } from './tags'
 
 const dimension = (id: string, kind: string, text: string, more = {}) => ({
   id,
@@ -395,12 +395,19 @@ describe('bringing pieces in', () => {
   }
 
   it('proposes a new name but never what its line means', () => {
-    expect(recall('apron_body#1', [])).toMatchObject({ name: 'apron body 1', meaning: '' })
+    expect(recall('apron_body#1', 'apron_body#1', [])).toMatchObject({ name: 'apron body 1', meaning: '' })
   })
 
   it('remembers what was said of a layer or block', () => {
-    expect(recall('LAYER-3', [yoke])).toEqual({ ...yoke, outline: undefined })
-    expect(recall('LAYER-4', [yoke]).meaning).toBe('')
+    expect(recall('LAYER-3', 'LAYER-3', [yoke])).toEqual({ ...yoke, outline: undefined })
+    expect(recall('LAYER-4', 'LAYER-4', [yoke]).meaning).toBe('')
+    expect(recall('cuff layer-3', 'LAYER-3', [yoke])).toMatchObject({ name: 'cuff layer 3', meaning: 'CUT' })
+  })
+
+  it('calls no two outlines of a drawing alike', () => {
+    const names = new Set<string>()
+    const tags = ['CUT', 'cut', 'CUT 2'].map((n) => apart(recall(n, 'CUT', []), names).name)
+    expect(tags).toEqual(['CUT', 'cut 2', 'CUT 2 2'])
   })
 
   it('shows why a drawing was refused', async () => {

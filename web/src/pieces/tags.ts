@@ -24,22 +24,40 @@ const fresh = (name: string): Tag => ({
 /** What this household said of outlines so far. */
 export const said = () => take(api.GET('/api/outline-tags'))
 
-/** What was said last time about a layer or block of this name; for a new name only its name is proposed. */
-export function recall(name: string, known: Schemas['OutlineTag'][]): Tag {
-  const before = known.find((t) => t.outline === name)
+/**
+ * What was said last time about an outline of this name, else about one of its layer or block; for a new one only its name is
+ * proposed.
+ */
+export function recall(name: string, group: string, known: Schemas['OutlineTag'][]): Tag {
+  const before = known.find((t) => t.outline === name) ?? known.find((t) => t.outline === group)
   if (!before) return fresh(name)
   const { meaning, allowance, quantity, turn, pair, cloth } = before
-  return { name: before.name, meaning, allowance, quantity, turn, pair, cloth }
+  const called = before.outline === name ? before.name : fresh(name).name
+  return { name: called, meaning, allowance, quantity, turn, pair, cloth }
 }
 
-/** Keeps what was said, for the next drawing with layers or blocks of these names. */
-export const remember = (tags: { outline: string; tag: Tag }[]) =>
-  take(
+/** By its name a piece replaces another: no two of one drawing may be called alike. */
+export function apart(tag: Tag, taken: Set<string>): Tag {
+  const plain = tag.name
+  for (let n = 2; taken.has(tag.name.toLowerCase()); n++) tag.name = `${plain} ${n}`
+  taken.add(tag.name.toLowerCase())
+  return tag
+}
+
+/** Keeps what was said, for the next drawing with outlines, layers or blocks of these names. */
+export function remember(said: { name: string; group: string; tag: Tag }[]) {
+  const tags = new Map<string, Tag>()
+  for (const { name, group, tag } of said) {
+    tags.set(group, tag)
+    tags.set(name, tag)
+  }
+  return take(
     api.PUT('/api/outline-tags', {
-      body: tags.map(({ outline, tag }) => ({
+      body: [...tags].map(([outline, tag]) => ({
         outline,
         ...tag,
         meaning: (tag.meaning || null) as 'CUT' | 'STITCH',
       })),
     }),
   )
+}

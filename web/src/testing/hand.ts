@@ -46,18 +46,20 @@ export const heldBib: Held = {
 
 let listening: Middleware | undefined
 
-/** Every call is recorded and gets this answer; nothing leaves the test. */
+/** Every call is recorded and gets this answer, or the one that is made for it; nothing leaves the test. */
 export function answer(asked: Asked[], data: unknown) {
   if (listening) api.eject(listening)
   listening = {
     async onRequest({ request }) {
       const url = new URL(request.url)
-      const text = request.method === 'GET' ? '' : await request.clone().text()
+      const isJson = request.headers.get('Content-Type')?.includes('json')
+      const text = isJson ? await request.clone().text() : ''
       asked.push({
         method: request.method,
         path: url.pathname + url.search,
         body: text ? (JSON.parse(text) as unknown) : undefined,
       })
+      if (typeof data === 'function') return (data as (asked: string) => Response)(url.pathname + url.search)
       return new Response(JSON.stringify(data), { headers: { 'Content-Type': 'application/json' } })
     },
   }

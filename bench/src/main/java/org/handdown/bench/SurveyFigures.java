@@ -8,9 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.outline.DxfOutlines;
+import org.handdown.formats.outline.DrawingFile;
 import org.handdown.formats.outline.OutlineFile;
-import org.handdown.formats.outline.SvgOutlines;
 import org.handdown.formats.photo.PlaneView;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.geometry.Box;
@@ -124,14 +123,16 @@ final class SurveyFigures {
                     svg,
                     apartMm(
                             outline,
-                            SvgOutlines.read(bytes(OutlineFile.svg("panel", outline)))
+                            DrawingFile.read(bytes(OutlineFile.svg("panel", outline)), null)
+                                    .outlines()
                                     .get(0)
                                     .outline()));
             dxf = Math.max(
                     dxf,
                     apartMm(
                             outline,
-                            DxfOutlines.read(bytes(OutlineFile.dxf(outline)))
+                            DrawingFile.read(bytes(OutlineFile.dxf(outline)), null)
+                                    .outlines()
                                     .get(0)
                                     .outline()));
             try {

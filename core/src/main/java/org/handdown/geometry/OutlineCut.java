@@ -108,7 +108,7 @@ public record OutlineCut(Outline left, Outline right) {
         return segment instanceof Segment.Cubic c ? c.at(t) : segment.start().toward(segment.end(), t);
     }
 
-    /** The stretch of a segment between two parameters (de Casteljau). */
+    /** The stretch of a segment between two parameters. */
     private static Segment part(Segment segment, double from, double to) {
         if (from == 0 && to == 1) {
             return segment;
@@ -116,21 +116,8 @@ public record OutlineCut(Outline left, Outline right) {
         if (!(segment instanceof Segment.Cubic c)) {
             return new Segment.Line(at(segment, from), at(segment, to));
         }
-        Segment.Cubic rest = to == 1 ? c : head(c, to);
-        double share = from / to;
-        return from == 0
-                ? rest
-                : (Segment.Cubic)
-                        head((Segment.Cubic) rest.reversed(), 1 - share).reversed();
-    }
-
-    private static Segment.Cubic head(Segment.Cubic c, double t) {
-        Point a = c.start().toward(c.handle1(), t);
-        Point b = c.handle1().toward(c.handle2(), t);
-        Point d = c.handle2().toward(c.end(), t);
-        Point ab = a.toward(b, t);
-        Point bd = b.toward(d, t);
-        return new Segment.Cubic(c.start(), a, ab, ab.toward(bd, t));
+        Segment.Cubic rest = to == 1 ? c : c.split(to).get(0);
+        return from == 0 ? rest : rest.split(from / to).get(1);
     }
 
     private static Outline closed(List<Run> runs, String name) {

@@ -56,6 +56,17 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
                     .plus(end.times(t * t * t));
         }
 
+        /** Its two parts before and after parameter t in [0, 1] (de Casteljau). */
+        public List<Cubic> split(double t) {
+            Point a = start.toward(handle1, t);
+            Point b = handle1.toward(handle2, t);
+            Point c = handle2.toward(end, t);
+            Point ab = a.toward(b, t);
+            Point bc = b.toward(c, t);
+            Point middle = ab.toward(bc, t);
+            return List.of(new Cubic(start, a, ab, middle), new Cubic(middle, bc, c, end));
+        }
+
         @Override
         public Segment reversed() {
             return new Cubic(end, handle2, handle1, start);

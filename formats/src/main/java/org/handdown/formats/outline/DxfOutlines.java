@@ -1,424 +1,260 @@
 package org.handdown.formats.outline;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import org.handdown.geometry.Edge;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Closed shapes of an ASCII DXF drawing, R12 to 2000, as outlines: polylines with their bulges, circles, lines and arcs that meet, and
- * splines of degree up to three. No kept library reads these on this platform; group codes after the published DXF reference, from memory.
+ * Closed shapes of an ASCII DXF drawing as outlines: polylines with their bulges, circles, ellipses, splines, lines and arcs that meet, in
+ * blocks too. What is switched off, lies on a sheet of paper or is no line is left out, and told. An outline is called after its block,
+ * the one text that lies in it, or its layer.
  */
-public final class DxfOutlines {
-    public static final int LARGEST_BYTES = 8_000_000;
+final class DxfOutlines {
+    private static final Map<Integer, Double> MM_A_UNIT = Map.ofEntries(
+            Map.entry(1, 25.4),
+            Map.entry(2, 304.8),
+            Map.entry(4, 1.0),
+            Map.entry(5, 10.0),
+            Map.entry(6, 1000.0),
+            Map.entry(8, 25.4e-6),
+            Map.entry(9, 0.0254),
+            Map.entry(10, 914.4),
+            Map.entry(13, 0.001),
+            Map.entry(14, 100.0),
+            Map.entry(15, 10_000.0),
+            Map.entry(21, 1_200_000.0 / 3937));
+    private static final int DEEPEST = 16;
+    private static final int MOST_ENTITIES = 40_000;
+    /** They belong to what comes before them, or draw nothing. */
+    private static final Set<String> SILENT =
+            Set.of("VERTEX", "SEQEND", "VIEWPORT", "BLOCK", "ENDBLK", "ATTDEF", "ATTRIB");
+    /** These lie in the plane of their own direction, all others in the drawing's. */
+    private static final Set<String> TURNED_OVER = Set.of("CIRCLE", "ARC", "LWPOLYLINE", "POLYLINE", "INSERT", "TEXT");
 
-    private static final int MOST_ENTITIES = 20_000;
-    private static final int MOST_POINTS = 60_000;
-    private static final int MOST_OUTLINES = 60;
-    private static final int NO_UNIT = 0;
-    private static final Map<Integer, Double> MM_A_UNIT = Map.of(1, 25.4, 2, 304.8, 4, 1.0, 5, 10.0, 6, 1000.0);
+    private static final Map<String, List<String>> WORDS = Map.of(
+            "HATCH", List.of("a hatching", "hatchings"),
+            "DIMENSION", List.of("a dimension", "dimensions"),
+            "POINT", List.of("a point", "points"),
+            "IMAGE", List.of("a picture", "pictures"),
+            "LEADER", List.of("a leader", "leaders"));
 
-    /** A drawn thing: its kind, and its group codes in order. */
-    private record Entity(String kind, List<Integer> codes, List<String> values) {
-        double number(int code, double otherwise) {
-            int at = codes.indexOf(code);
-            return at < 0 ? otherwise : DxfOutlines.number(values.get(at));
-        }
+    private final DxfFile file;
+    private final OutlineGathering gathering = new OutlineGathering();
+    /** Runs by what they may be joined with: those of one layer in one block. */
+    private final Map<Joinable, List<List<Segment>>> runs = new LinkedHashMap<>();
 
-        List<Double> numbers(int code) {
-            List<Double> all = new ArrayList<>();
-            for (int i = 0; i < codes.size(); i++) {
-                if (codes.get(i) == code) {
-                    all.add(DxfOutlines.number(values.get(i)));
-                }
-            }
-            return all;
-        }
+    private final List<Label> labels = new ArrayList<>();
+    private int drawn;
 
-        String layer() {
-            int at = codes.indexOf(8);
-            return at < 0 ? "0" : values.get(at);
-        }
+    /** @param place of the block that they stand in, one for each time it is put somewhere */
+    private record Joinable(String place, String block, String layer) {}
+
+    private record Label(String text, Point at) {}
+
+    /** Where things of a block come to lie. @param map from the block's own plane to mm */
+    private record Frame(String place, String block, String layer, boolean hidden, UnaryOperator<Point> map) {}
+
+    private DxfOutlines(DxfFile file) {
+        this.file = file;
     }
-
-    private final List<Entity> entities = new ArrayList<>();
-    private int unit = NO_UNIT;
-
-    private DxfOutlines() {}
 
     /**
-     * All closed outlines, largest first; mm where the drawing names its unit, else a unit is taken as a millimetre, and that is told.
+     * All closed outlines.
      *
+     * @param unit what one unit of the drawing is; null for the drawing's own, and a millimetre where it names none, which is told
      * @throws RefusedValueException for what is no ASCII DXF, is too large, or holds no closed outline
      */
-    public static List<FoundOutline> read(byte[] dxf) {
-        if (dxf.length > LARGEST_BYTES) {
-            throw new RefusedValueException("file", "The drawing is larger than 8 MB; save the outline alone.");
-        }
-        String text = new String(dxf, StandardCharsets.UTF_8);
-        if (text.startsWith("AutoCAD Binary")) {
-            throw new RefusedValueException("file", "This is a binary DXF; save it as ASCII DXF, R12 or 2000.");
-        }
-        DxfOutlines drawing = new DxfOutlines();
-        drawing.parse(text.split("\\R", -1));
-        return drawing.outlines();
+    static Drawing read(String text, @Nullable DrawingUnit unit) {
+        return new DxfOutlines(DxfFile.of(text)).all(unit);
     }
 
-    private static double number(String text) {
-        try {
-            double value = Double.parseDouble(text.strip());
-            if (Math.abs(value) < 1e9) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // Refused below, like a number that is out of all size.
+    private Drawing all(@Nullable DrawingUnit unit) {
+        double mm = unit == null ? MM_A_UNIT.getOrDefault(file.unit(), 1.0) : unit.mm();
+        if (unit != null) {
+            gathering.tell("One unit of the drawing is taken as " + unit.words() + ", as you said.");
+        } else if (!MM_A_UNIT.containsKey(file.unit())) {
+            gathering.tell(
+                    file.unit() == 0
+                            ? "The drawing names no unit: one is taken as a millimetre."
+                            : "The drawing's unit is none that cloth is drawn in: one is taken as a millimetre.");
         }
-        throw new RefusedValueException("file", Wording.fill("“%s” in the drawing is no number.", text.strip()));
+        things(file.entities(), new Frame("", "", "0", false, p -> p.times(mm)), 1);
+        runs.forEach(this::gather);
+        name();
+        return gathering.drawing();
     }
 
-    private void parse(String[] lines) {
-        @Nullable Entity open = null;
-        boolean inEntities = false;
-        String header = "";
-        boolean seen = false;
-        for (int i = 0; i + 1 < lines.length; i += 2) {
-            int code;
-            try {
-                code = Integer.parseInt(lines[i].strip());
-            } catch (NumberFormatException e) {
-                throw new RefusedValueException(
-                        "file", Wording.fill("Line %d of the file is no group code: this is no ASCII DXF.", i + 1));
-            }
-            String value = lines[i + 1].strip();
-            if (code == 0 || code == 2 && value.equals("ENTITIES")) {
-                seen = true;
-            }
-            if (code == 9) {
-                header = value;
-            } else if (header.equals("$INSUNITS") && code == 70) {
-                unit = (int) number(value);
-                header = "";
-            } else if (code == 2 && value.equals("ENTITIES")) {
-                inEntities = true;
-            } else if (code == 0) {
-                if (value.equals("ENDSEC")) {
-                    inEntities = false;
-                }
-                open = null;
-                if (inEntities && !value.equals("SECTION")) {
-                    open = new Entity(value, new ArrayList<>(), new ArrayList<>());
-                    entities.add(open);
-                    if (entities.size() > MOST_ENTITIES) {
-                        throw new RefusedValueException(
-                                "file", "The drawing has more parts than any panel; save the outline alone.");
-                    }
-                }
-            } else if (open != null) {
-                open.codes.add(code);
-                open.values.add(value);
-            }
-        }
-        if (!seen) {
-            throw new RefusedValueException("file", "This is no ASCII DXF drawing.");
-        }
+    private void gather(Joinable group, List<List<Segment>> all) {
+        String called = !group.block.isEmpty() ? group.block : group.layer.equals("0") ? "" : group.layer;
+        Loops.Found found = Loops.of(all);
+        found.closed().forEach(run -> gathering.take(run, called, called));
+        found.open().forEach(run -> gathering.leaveOutOpen(Loops.start(run).distanceMm(Loops.end(run))));
     }
 
-    private List<FoundOutline> outlines() {
-        double mm = MM_A_UNIT.getOrDefault(unit, 1.0);
-        List<Run> runs = new ArrayList<>();
-        int points = 0;
-        for (int i = 0; i < entities.size(); i++) {
-            Entity e = entities.get(i);
-            List<Segment> segments = switch (e.kind) {
-                case "LWPOLYLINE" -> lightPolyline(e);
-                case "POLYLINE" -> polyline(e, i);
-                case "LINE" ->
-                    List.<Segment>of(new Segment.Line(
-                            new Point(e.number(10, 0), e.number(20, 0)), new Point(e.number(11, 0), e.number(21, 0))));
-                case "ARC" ->
-                    arc(e.number(10, 0), e.number(20, 0), e.number(40, 0), e.number(50, 0), e.number(51, 360));
-                case "CIRCLE" -> arc(e.number(10, 0), e.number(20, 0), e.number(40, 0), 0, 360);
-                case "SPLINE" -> spline(e);
-                default -> List.<Segment>of();
-            };
-            points += segments.size();
-            if (points > MOST_POINTS) {
-                throw new RefusedValueException(
-                        "file", "The drawing has more than 60 000 points; simplify it or save the outline alone.");
-            }
-            if (!segments.isEmpty()) {
-                runs.add(new Run(
-                        e.layer(),
-                        segments.stream().map(s -> s.map(p -> p.times(mm))).toList()));
-            }
-        }
-        return found(joined(runs));
-    }
-
-    /** Segments that follow each other. */
-    private record Run(String layer, List<Segment> segments) {
-        Point start() {
-            return segments.get(0).start();
-        }
-
-        Point end() {
-            return segments.get(segments.size() - 1).end();
-        }
-
-        boolean isClosed() {
-            return start().distanceMm(end()) <= OutlineBuilder.CLOSED_MM;
-        }
-
-        Run and(Run next) {
-            List<Segment> both = new ArrayList<>(segments);
-            both.addAll(next.segments);
-            return new Run(layer, both);
-        }
-
-        Run reversed() {
-            return new Run(layer, new Edge("", segments).reversed().segments());
-        }
-    }
-
-    /** Lines and arcs of one layer whose ends meet, put together. */
-    private static List<Run> joined(List<Run> runs) {
-        List<Run> closed = new ArrayList<>();
-        Map<String, List<Run>> open = new HashMap<>();
-        for (Run run : runs) {
-            if (run.isClosed() && run.segments.size() > 1) {
-                closed.add(run);
-            } else {
-                open.computeIfAbsent(run.layer, l -> new ArrayList<>()).add(run);
-            }
-        }
-        for (List<Run> layer : open.values()) {
-            while (!layer.isEmpty()) {
-                Run run = layer.remove(layer.size() - 1);
-                Run next = follower(layer, run);
-                while (next != null && !run.isClosed()) {
-                    run = run.and(next);
-                    next = follower(layer, run);
-                }
-                if (run.isClosed()) {
-                    closed.add(run);
-                }
-            }
-        }
-        return closed;
-    }
-
-    /** Takes out the run that goes on where this one ends, turned round where it must be. */
-    private static @Nullable Run follower(List<Run> layer, Run run) {
-        for (int i = 0; i < layer.size(); i++) {
-            Run next = layer.get(i);
-            if (next.start().distanceMm(run.end()) <= OutlineBuilder.CLOSED_MM) {
-                return layer.remove(i);
-            }
-            if (next.end().distanceMm(run.end()) <= OutlineBuilder.CLOSED_MM) {
-                return layer.remove(i).reversed();
-            }
-        }
-        return null;
-    }
-
-    private List<FoundOutline> found(List<Run> runs) {
-        List<FoundOutline> found = new ArrayList<>();
-        @Nullable RefusedValueException first = null;
-        for (Run run : runs) {
-            OutlineBuilder builder = new OutlineBuilder();
-            run.segments.forEach(builder::add);
-            if (builder.isTooSmall()) {
+    /** A layer's name is many outlines' name; the one text that lies in an outline is its own. */
+    private void name() {
+        List<FoundOutline> found = gathering.found();
+        List<String> names = found.stream().map(FoundOutline::name).toList();
+        for (int i = 0; i < found.size(); i++) {
+            FoundOutline one = found.get(i);
+            if (!one.name().isEmpty() && Collections.frequency(names, one.name()) == 1) {
                 continue;
             }
-            try {
-                FoundOutline one = builder.build(run.layer.equals("0") ? "outline " + (found.size() + 1) : run.layer);
-                List<String> told = new ArrayList<>(one.told());
-                if (!MM_A_UNIT.containsKey(unit)) {
-                    told.add("The drawing names no unit: one is taken as a millimetre.");
+            Point corner = gathering.corner(i);
+            Region region = Region.of(one.outline().flattened().ring());
+            List<String> inside = labels.stream()
+                    .filter(l -> region.covers(l.at.minus(corner)))
+                    .map(Label::text)
+                    .distinct()
+                    .toList();
+            if (inside.size() == 1) {
+                String what = one.name().isEmpty() ? "" : " " + one.name().toLowerCase(Locale.ROOT);
+                found.set(i, one.called(inside.get(0) + what));
+            }
+        }
+    }
+
+    private void things(List<DxfEntity> all, Frame frame, int depth) {
+        for (int i = 0; i < all.size(); i++) {
+            DxfEntity e = all.get(i);
+            if (SILENT.contains(e.kind()) || e.whole(67, 0) == 1) {
+                if (e.whole(67, 0) == 1 && !SILENT.contains(e.kind())) {
+                    gathering.leaveOut("a thing on a sheet of paper", "things on sheets of paper");
                 }
-                found.add(new FoundOutline(one.name(), one.outline(), told));
-            } catch (RefusedValueException e) {
-                first = first == null ? e : first;
+                continue;
             }
+            if (++drawn > MOST_ENTITIES) {
+                throw new RefusedValueException(
+                        "file", "The drawing has more parts than any panel; save the outline alone.");
+            }
+            if (frame.hidden || e.whole(60, 0) == 1 || file.isHidden(e.layer())) {
+                gathering.leaveOut("a thing that is switched off", "things that are switched off");
+                continue;
+            }
+            int end = i + 1;
+            while (end < all.size() && all.get(end).kind().equals("VERTEX")) {
+                end++;
+            }
+            thing(e, all.subList(i + 1, end), frame, depth);
         }
-        if (found.isEmpty()) {
-            throw first != null
-                    ? first
-                    : new RefusedValueException(
-                            "file",
-                            "There is no closed outline in this drawing; close the line that is the cloth's edge.");
-        }
-        found.sort((a, b) -> Double.compare(
-                b.outline().flattened().ring().areaMm2(),
-                a.outline().flattened().ring().areaMm2()));
-        return found.subList(0, Math.min(found.size(), MOST_OUTLINES));
     }
 
-    private static List<Segment> lightPolyline(Entity e) {
-        List<double[]> vertices = new ArrayList<>();
-        for (int i = 0; i < e.codes.size(); i++) {
-            int code = e.codes.get(i);
-            if (code == 10) {
-                vertices.add(new double[] {number(e.values.get(i)), 0, 0});
-            } else if (!vertices.isEmpty() && (code == 20 || code == 42)) {
-                vertices.get(vertices.size() - 1)[code == 20 ? 1 : 2] = number(e.values.get(i));
-            }
+    private void thing(DxfEntity e, List<DxfEntity> vertices, Frame frame, int depth) {
+        UnaryOperator<Point> map = frame.map;
+        if (Math.abs(e.number(230, 1)) < 0.999) {
+            gathering.leaveOut("a thing that stands in space", "things that stand in space");
+            return;
         }
-        return bulged(vertices, ((int) e.number(70, 0) & 1) == 1);
-    }
-
-    private List<Segment> polyline(Entity e, int at) {
-        List<double[]> vertices = new ArrayList<>();
-        for (int i = at + 1; i < entities.size() && entities.get(i).kind.equals("VERTEX"); i++) {
-            Entity v = entities.get(i);
-            // Control points of a frame are not on the line.
-            if (((int) v.number(70, 0) & 16) == 0) {
-                vertices.add(new double[] {v.number(10, 0), v.number(20, 0), v.number(42, 0)});
-            }
+        if (e.number(230, 1) < 0 && TURNED_OVER.contains(e.kind())) {
+            map = p -> frame.map.apply(new Point(-p.x(), p.y()));
         }
-        return bulged(vertices, ((int) e.number(70, 0) & 1) == 1);
-    }
-
-    /** The bulge is the tangent of a quarter of the arc's angle, positive counter-clockwise (published DXF reference, from memory). */
-    private static List<Segment> bulged(List<double[]> vertices, boolean closed) {
-        List<Segment> segments = new ArrayList<>();
-        int n = vertices.size();
-        for (int i = 0; i < (closed ? n : n - 1); i++) {
-            double[] v = vertices.get(i);
-            double[] w = vertices.get((i + 1) % n);
-            Point p = new Point(v[0], v[1]);
-            Point q = new Point(w[0], w[1]);
-            if (v[2] == 0 || p.distanceMm(q) == 0) {
-                segments.add(new Segment.Line(p, q));
+        try {
+            List<Segment> run = switch (e.kind()) {
+                case "LWPOLYLINE" -> DxfCurves.lightPolyline(e);
+                case "POLYLINE" -> isFlat(e) ? DxfCurves.polyline(e, vertices) : null;
+                case "LINE" -> List.<Segment>of(new Segment.Line(e.point(10), e.point(11)));
+                case "ARC" -> DxfCurves.arc(e);
+                case "CIRCLE" -> DxfCurves.circle(e);
+                case "ELLIPSE" -> DxfCurves.ellipse(e);
+                case "SPLINE" -> DxfSpline.segments(e);
+                default -> null;
+            };
+            if (run != null) {
+                put(run, e.layer(), frame, map);
             } else {
-                double angle = 4 * Math.atan(v[2]);
-                double chord = p.distanceMm(q);
-                double radius = chord / 2 / Math.sin(Math.abs(angle) / 2);
-                Point along = q.minus(p).times(1 / chord);
-                Point left = new Point(-along.y(), along.x());
-                double up = radius * Math.cos(Math.abs(angle) / 2) * Math.signum(angle);
-                Point centre = p.toward(q, 0.5).plus(left.times(up));
-                double from = p.minus(centre).directionDeg();
-                segments.addAll(arcs(centre, radius, from, Math.toDegrees(angle), p, q));
+                other(e, frame, map, depth);
             }
+        } catch (RefusedValueException why) {
+            gathering.leaveOut(e.kind().toLowerCase(Locale.ROOT) + " on layer " + e.layer(), why);
         }
-        return segments;
     }
 
-    private static List<Segment> arc(double x, double y, double radius, double from, double to) {
-        if (radius <= 0) {
-            return List.of();
-        }
-        double turn = to - from;
-        while (turn <= 0) {
-            turn += 360;
-        }
-        Point centre = new Point(x, y);
-        Point start = centre.plus(Point.towards(from).times(radius));
-        Point end = turn >= 360 ? start : centre.plus(Point.towards(to).times(radius));
-        return arcs(centre, radius, from, Math.min(360, turn), start, end);
+    /** Meshes of polygons are no lines. */
+    private static boolean isFlat(DxfEntity e) {
+        return !e.has(70, 16) && !e.has(70, 64);
     }
 
-    /** An arc as cubics of at most 45°. */
-    private static List<Segment> arcs(Point centre, double radius, double from, double turn, Point start, Point end) {
-        int steps = (int) Math.max(1, Math.ceil(Math.abs(turn) / 45));
-        double step = turn / steps;
-        double handle = 4.0 / 3 * Math.tan(Math.toRadians(step) / 4) * radius;
-        List<Segment> segments = new ArrayList<>();
-        Point at = start;
-        for (int i = 0; i < steps; i++) {
-            double a = from + i * step;
-            double b = a + step;
-            Point to = i == steps - 1 ? end : centre.plus(Point.towards(b).times(radius));
-            segments.add(new Segment.Cubic(
-                    at,
-                    at.plus(Point.towards(a + 90).times(handle)),
-                    to.minus(Point.towards(b + 90).times(handle)),
-                    to));
-            at = to;
+    private void put(List<Segment> run, String layer, Frame frame, UnaryOperator<Point> map) {
+        gathering.count(run.size());
+        if (!run.isEmpty()) {
+            String own = layer.equals("0") ? frame.layer : layer;
+            runs.computeIfAbsent(new Joinable(frame.place, frame.block, own), k -> new ArrayList<>())
+                    .add(run.stream().map(s -> s.map(map)).toList());
         }
-        return segments;
     }
 
-    /** A B-spline as cubic curves by raising each knot's multiplicity (Boehm's insertion, from memory); weights are not read. */
-    private static List<Segment> spline(Entity e) {
-        int degree = (int) e.number(71, 3);
-        List<Double> knots = new ArrayList<>(e.numbers(40));
-        List<Double> xs = e.numbers(10);
-        List<Double> ys = e.numbers(20);
-        if (e.numbers(41).stream().anyMatch(w -> Math.abs(w - 1) > 1e-9)) {
-            throw new RefusedValueException("file", "A spline in the drawing has weights; save it as polylines.");
-        }
-        List<Point> control = new ArrayList<>();
-        for (int i = 0; i < Math.min(xs.size(), ys.size()); i++) {
-            control.add(new Point(xs.get(i), ys.get(i)));
-        }
-        if (degree < 1 || degree > 3 || control.size() <= degree || knots.size() != control.size() + degree + 1) {
-            throw new RefusedValueException(
-                    "file", "A spline in the drawing is of a kind that cannot be read; save it as polylines.");
-        }
-        for (int i = 0; i + 1 < knots.size(); i++) {
-            if (knots.get(i) > knots.get(i + 1)) {
-                throw new RefusedValueException("file", "A spline's knots in the drawing do not rise; save it anew.");
+    private void other(DxfEntity e, Frame frame, UnaryOperator<Point> map, int depth) {
+        switch (e.kind()) {
+            case "INSERT" -> insert(e, frame, map, depth);
+            case "TEXT", "MTEXT" -> {
+                String text = plain(e.text(1, ""));
+                if (!text.isEmpty()) {
+                    labels.add(new Label(text, map.apply(e.point(10))));
+                }
+                gathering.leaveOut("a text", "texts");
+            }
+            default -> {
+                List<String> words = WORDS.getOrDefault(
+                        e.kind(),
+                        List.of(
+                                "a " + e.kind().toLowerCase(Locale.ROOT),
+                                e.kind().toLowerCase(Locale.ROOT) + "s"));
+                gathering.leaveOut(words.get(0), words.get(1));
             }
         }
-        double first = knots.get(degree);
-        double last = knots.get(control.size());
-        List<Double> distinct =
-                knots.stream().filter(k -> k >= first && k <= last).distinct().toList();
-        for (double knot : distinct) {
-            while (knots.stream().filter(k -> k == knot).count() < degree) {
-                insert(knots, control, degree, knot);
-            }
-        }
-        // Where every knot stands as often as the degree, the control points are those of joined Bézier curves.
-        int often = (int) knots.stream().filter(k -> k == first).count();
-        int start = knots.indexOf(first) + often - degree - 1;
-        List<Segment> segments = new ArrayList<>();
-        for (int i = 0; i < distinct.size() - 1; i++) {
-            int c = start + i * degree;
-            Point p = control.get(c);
-            Point q = control.get(c + degree);
-            segments.add(
-                    switch (degree) {
-                        case 1 -> new Segment.Line(p, q);
-                        case 2 ->
-                            new Segment.Cubic(
-                                    p, p.toward(control.get(c + 1), 2.0 / 3), q.toward(control.get(c + 1), 2.0 / 3), q);
-                        default -> new Segment.Cubic(p, control.get(c + 1), control.get(c + 2), q);
-                    });
-        }
-        return segments;
     }
 
-    private static void insert(List<Double> knots, List<Point> control, int degree, double t) {
-        int k = 0;
-        while (k + 1 < knots.size() && knots.get(k + 1) <= t) {
-            k++;
+    /** Without the signs by which a text of several lines is set. */
+    private static String plain(String text) {
+        return text.replaceAll("\\\\[A-Za-z~][^;\\\\]*;|[{}]", "")
+                .replaceAll("\\\\P|\\s+", " ")
+                .strip();
+    }
+
+    private void insert(DxfEntity e, Frame frame, UnaryOperator<Point> map, int depth) {
+        String name = e.text(2, "");
+        if (!file.has(name)) {
+            gathering.leaveOut("a block that is not in the file", "blocks that are not in the file");
+            return;
         }
-        k = Math.min(k, control.size() - 1);
-        List<Point> next = new ArrayList<>();
-        for (int i = 0; i <= control.size(); i++) {
-            if (i <= k - degree) {
-                next.add(control.get(i));
-            } else if (i > k) {
-                next.add(control.get(i - 1));
-            } else {
-                double low = knots.get(i);
-                double high = knots.get(i + degree);
-                double share = high == low ? 0 : (t - low) / (high - low);
-                next.add(control.get(i - 1).toward(control.get(i), share));
+        if (depth >= DEEPEST) {
+            throw new RefusedValueException("file", "Its blocks stand in each other without end.");
+        }
+        DxfFile.Block block = file.block(name);
+        double across = e.number(41, 1);
+        double up = e.number(42, 1);
+        double turn = Math.toRadians(e.number(50, 0));
+        int columns = Math.max(1, Math.min(1000, e.whole(70, 1)));
+        int rows = Math.max(1, Math.min(1000, e.whole(71, 1)));
+        // A block without a name of its own is the program's.
+        String own = name.startsWith("*") ? frame.block : name;
+        String layer = e.layer().equals("0") ? frame.layer : e.layer();
+        for (int c = 0; c < columns; c++) {
+            for (int r = 0; r < rows; r++) {
+                double dx = c * e.number(44, 0);
+                double dy = r * e.number(45, 0);
+                UnaryOperator<Point> place = p -> {
+                    double x = (p.x() - block.base().x()) * across + dx;
+                    double y = (p.y() - block.base().y()) * up + dy;
+                    return map.apply(
+                            new Point(x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn))
+                                    .plus(e.point(10)));
+                };
+                things(
+                        block.entities(),
+                        new Frame(frame.place + "/" + drawn + "." + c + "." + r, own, layer, false, place),
+                        depth + 1);
             }
         }
-        control.clear();
-        control.addAll(next);
-        knots.add(k + 1, t);
     }
 }

@@ -22,6 +22,11 @@ final class OutlineBuilder {
     /** Ends this far apart were meant to meet. */
     static final double CLOSED_MM = 0.5;
 
+    /** A chord of a small outline leaves its curve by no more than this share of the smaller side. */
+    private static final double FINE_SHARE = 0.0005;
+
+    private static final double LEAST_FINE_MM = 0.005;
+
     private static final int MOST_EDGES = 250;
     private static final double LEAST_MM2 = 100;
     private static final double FARTHEST_MM = 10_000;
@@ -36,21 +41,55 @@ final class OutlineBuilder {
         }
     }
 
-    boolean isClosed() {
-        return !segments.isEmpty()
-                && segments.get(segments.size() - 1)
-                                .end()
-                                .distanceMm(segments.get(0).start())
-                        <= CLOSED_MM;
+    boolean isEmpty() {
+        return segments.isEmpty();
     }
 
-    /** No panel: a line, a hatch, a letter's dot. */
+    /** Between the end and the beginning. */
+    double gapMm() {
+        return segments.get(segments.size() - 1)
+                .end()
+                .distanceMm(segments.get(0).start());
+    }
+
+    boolean isClosed() {
+        return !segments.isEmpty() && gapMm() <= CLOSED_MM;
+    }
+
+    /** No panel: a line, a line there and back, a letter's dot. */
     boolean isTooSmall() {
-        if (segments.isEmpty()) {
-            return true;
-        }
+        return segments.isEmpty() || boxMm2() < LEAST_MM2 || sweptMm2() < LEAST_MM2;
+    }
+
+    double boxMm2() {
         Box box = box(segments);
-        return box.widthMm() * box.heightMm() < LEAST_MM2;
+        return box.widthMm() * box.heightMm();
+    }
+
+    /** Lower left corner of its box, in the drawing. */
+    Point corner() {
+        Box box = box(segments);
+        return new Point(box.minX(), box.minY());
+    }
+
+    /** How large it is drawn, in words. */
+    String size() {
+        Box box = box(segments);
+        return Wording.fill("%.1f mm × %.1f mm", box.widthMm(), box.heightMm());
+    }
+
+    /** All triangles from the first point, whichever way they turn: next to nothing for a line there and back. */
+    private double sweptMm2() {
+        Point first = segments.get(0).start();
+        Point at = first;
+        double twice = 0;
+        for (Segment s : segments) {
+            for (Point p : s.flattened(1)) {
+                twice += Math.abs(at.minus(first).cross(p.minus(first)));
+                at = p;
+            }
+        }
+        return twice / 2;
     }
 
     private static Box box(List<Segment> run) {
@@ -61,8 +100,8 @@ final class OutlineBuilder {
     }
 
     /** @throws RefusedValueException where the run crosses itself or is out of all size */
-    FoundOutline build(String name) {
-        List<Segment> run = welded(segments);
+    FoundOutline build(String name, String group) {
+        List<Segment> run = fine(welded(segments));
         double twice = 0;
         for (Segment s : run) {
             Point at = s.start();
@@ -80,13 +119,35 @@ final class OutlineBuilder {
             throw new RefusedValueException(
                     "file",
                     Wording.fill(
-                            "“%s” would be %.0f m by %.0f m: the drawing's unit is another one.",
-                            name, box.widthMm() / 1000, box.heightMm() / 1000));
+                            "It would be %.0f m by %.0f m. Say below what one unit of the drawing is.",
+                            box.widthMm() / 1000, box.heightMm() / 1000));
         }
         Placement home = new Placement(-box.minX(), -box.minY(), 0, false);
         Crossing sound =
                 Crossing.mended(new Outline(edges(whole.map(home::toPanel).segments())));
-        return new FoundOutline(name, sound.outline(), sound.told().isEmpty() ? List.of() : List.of(sound.told()));
+        return new FoundOutline(
+                name, group, sound.outline(), sound.told().isEmpty() ? List.of() : List.of(sound.told()));
+    }
+
+    /** Curves of a small outline in so many parts that flattening each of them takes nothing from its area that one would measure. */
+    private static List<Segment> fine(List<Segment> run) {
+        Box box = box(run);
+        double fineMm = FINE_SHARE * Math.min(box.widthMm(), box.heightMm());
+        if (fineMm >= Outline.FLATTENING_MM) {
+            return run;
+        }
+        List<Segment> parts = new ArrayList<>();
+        for (Segment s : run) {
+            int steps = s.flattened(Math.max(fineMm, LEAST_FINE_MM)).size();
+            Segment rest = s;
+            for (int i = steps; i > 1 && rest instanceof Segment.Cubic c; i--) {
+                List<Segment.Cubic> two = c.split(1.0 / i);
+                parts.add(two.get(0));
+                rest = two.get(1);
+            }
+            parts.add(rest);
+        }
+        return parts;
     }
 
     /** Each segment begins exactly where the one before ends; the last ends where the first begins. */

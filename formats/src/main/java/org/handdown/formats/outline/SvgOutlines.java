@@ -2,25 +2,19 @@ package org.handdown.formats.outline;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
-import java.awt.geom.RoundRectangle2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamConstants;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
-import org.apache.batik.parser.AWTPathProducer;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilder;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
 import org.handdown.geometry.Point;
@@ -28,290 +22,392 @@ import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.Node;
+import org.xml.sax.ErrorHandler;
+import org.xml.sax.SAXException;
+import org.xml.sax.SAXParseException;
 
 /**
- * Closed shapes of an SVG drawing as outlines. Units of width and height and the viewBox are honoured, and so are transforms; text,
- * pictures, scripts and whatever lies outside the file are never touched. Numbers are read in single precision.
+ * Closed shapes of an SVG drawing as outlines. Units, view boxes, pages in pages, copies and transforms are honoured; what is hidden, and
+ * text, pictures and whatever lies outside the file are left out, and told.
  */
-public final class SvgOutlines {
-    public static final int LARGEST_BYTES = 4_000_000;
-
+final class SvgOutlines {
     private static final int MOST_ELEMENTS = 20_000;
-    private static final int MOST_SEGMENTS = 60_000;
-    private static final int MOST_OUTLINES = 60;
     private static final int DEEPEST = 200;
     private static final double MM_A_PIXEL = 25.4 / 96;
-    /** Their content is not drawn where it stands. */
-    private static final Set<String> NOT_DRAWN =
-            Set.of("defs", "symbol", "clipPath", "mask", "pattern", "marker", "metadata", "style", "script", "filter");
+    private static final String XLINK = "http://www.w3.org/1999/xlink";
+    private static final Set<String> DRAWN = Set.of("path", "polygon", "polyline", "rect", "circle", "ellipse", "line");
+    /** They hold what is drawn elsewhere or not at all, or only words about the drawing. */
+    private static final Set<String> NOT_DRAWN = Set.of(
+            "defs",
+            "symbol",
+            "clipPath",
+            "mask",
+            "pattern",
+            "marker",
+            "metadata",
+            "style",
+            "script",
+            "filter",
+            "title",
+            "desc",
+            "linearGradient",
+            "radialGradient",
+            "view",
+            "font",
+            "animate",
+            "animateTransform",
+            "set",
+            "namedview",
+            "cursor",
+            "solidColor");
 
-    private final List<FoundOutline> found = new ArrayList<>();
-    private final List<String> told = new ArrayList<>();
-    private int segmentCount;
-    private @Nullable RefusedValueException firstRefusal;
+    /** Without these a page in a page has the size of the page round it. */
+    private static final Set<String> GROUPS = Set.of("g", "a", "svg", "switch");
 
-    private SvgOutlines() {}
+    private final OutlineGathering gathering = new OutlineGathering();
+    private final Document document;
+    private final SvgStyle style;
+    private final Map<String, Element> byId = new HashMap<>();
+    private int elements;
+
+    private SvgOutlines(Document document) {
+        this.document = document;
+        this.style = new SvgStyle(document.getDocumentElement());
+    }
 
     /**
-     * All closed outlines, largest first.
+     * All closed outlines.
      *
+     * @param unit what one unit of the drawing is, null to believe it
      * @throws RefusedValueException for what is no SVG, is too large, or holds no closed outline
      */
-    public static List<FoundOutline> read(byte[] svg) {
-        if (svg.length > LARGEST_BYTES) {
-            throw new RefusedValueException("file", "The drawing is larger than 4 MB; save the outline alone.");
+    static Drawing read(byte[] svg, @Nullable DrawingUnit unit) {
+        Document document = parsed(svg);
+        Element root = document.getDocumentElement();
+        if (!"svg".equals(root.getLocalName())) {
+            throw refused("This is no SVG drawing: it begins with <" + root.getTagName() + ">.");
         }
-        return new SvgOutlines().all(svg);
+        return new SvgOutlines(document).all(root, unit);
     }
 
-    private List<FoundOutline> all(byte[] svg) {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        // Nothing outside the file is ever read, and nothing in it may be defined to grow.
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    private static Document parsed(byte[] svg) {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultInstance();
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(svg));
-            walk(xml);
-        } catch (XMLStreamException e) {
-            throw new RefusedValueException("file", "This is no sound SVG drawing; save it anew as plain SVG.");
+            // Nothing outside the file is ever read, and what is defined in it stays small.
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            factory.setFeature("http://xml.org/sax/features/external-general-entities", false);
+            factory.setFeature("http://xml.org/sax/features/external-parameter-entities", false);
+            factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
+            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
+            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
+            factory.setAttribute("http://www.oracle.com/xml/jaxp/properties/entityExpansionLimit", "500");
+            factory.setAttribute("http://www.oracle.com/xml/jaxp/properties/totalEntitySizeLimit", "200000");
+            factory.setXIncludeAware(false);
+            factory.setNamespaceAware(true);
+            DocumentBuilder builder = factory.newDocumentBuilder();
+            builder.setErrorHandler(new Strict());
+            return builder.parse(new ByteArrayInputStream(svg));
+        } catch (SAXException e) {
+            String where = e instanceof SAXParseException p ? Wording.fill(" (line %d)", p.getLineNumber()) : "";
+            throw refused("This is no sound SVG drawing" + where + "; save it anew as plain SVG.");
+        } catch (IOException e) {
+            throw new UncheckedIOException("Bytes in memory are always read.", e);
+        } catch (ParserConfigurationException e) {
+            throw new IllegalStateException("The platform's own parser knows these settings.", e);
         }
-        if (found.isEmpty()) {
-            if (firstRefusal != null) {
-                throw firstRefusal;
+    }
+
+    /** Says nothing on the machine's console. */
+    private static final class Strict implements ErrorHandler {
+        @Override
+        public void warning(SAXParseException e) {
+            // What only warns is read.
+        }
+
+        @Override
+        public void error(SAXParseException e) {
+            // A drawing is not checked against a document type.
+        }
+
+        @Override
+        public void fatalError(SAXParseException e) throws SAXException {
+            throw e;
+        }
+    }
+
+    private Drawing all(Element root, @Nullable DrawingUnit unit) {
+        if (style.hasMore()) {
+            gathering.tell(
+                    "A style sheet hides parts of the drawing by rules that are not followed here: look at what is shown.");
+        }
+        Frame page = page(root, unit);
+        if (style.isGone(root)) {
+            gathering.tell("The whole drawing is hidden; it is shown here all the same.");
+        }
+        children(root, page, 1);
+        return gathering.drawing();
+    }
+
+    /** Where something is drawn. @param toMm from its own units to mm, y down */
+    private record Frame(SvgViewport page, AffineTransform toMm, boolean visible, String group) {
+        Frame moved(AffineTransform own) {
+            AffineTransform to = new AffineTransform(toMm);
+            to.concatenate(own);
+            return new Frame(page, to, visible, group);
+        }
+
+        Frame onto(SvgViewport another) {
+            AffineTransform to = new AffineTransform(toMm);
+            to.concatenate(another.toOuter());
+            return new Frame(another, to, visible, group);
+        }
+
+        Frame as(@Nullable Boolean ownVisible, String ownGroup) {
+            return new Frame(
+                    page, toMm, ownVisible == null ? visible : ownVisible, ownGroup.isEmpty() ? group : ownGroup);
+        }
+    }
+
+    /** The outermost page: from its units to mm. */
+    private Frame page(Element root, @Nullable DrawingUnit unit) {
+        double[] box = SvgViewport.viewBox(root);
+        SvgLength wide = sound(SvgLength.of(root.getAttribute("width")));
+        SvgLength high = sound(SvgLength.of(root.getAttribute("height")));
+        AffineTransform mm = AffineTransform.getScaleInstance(MM_A_PIXEL, MM_A_PIXEL);
+        double w = wide == null ? 0 : wide.in(0);
+        double h = high == null ? 0 : high.in(0);
+        SvgViewport view;
+        if (box == null) {
+            if (unit == null
+                    && (wide == null || wide.unit().isEmpty() || wide.unit().equals("px"))) {
+                gathering.tell("The drawing has no viewBox: a unit is taken as a pixel of 1/96 in.");
             }
-            throw new RefusedValueException(
-                    "file", "There is no closed outline in this drawing; close the path that is the cloth's edge.");
-        }
-        found.sort((a, b) -> Double.compare(
-                b.outline().flattened().ring().areaMm2(),
-                a.outline().flattened().ring().areaMm2()));
-        List<FoundOutline> first = new ArrayList<>();
-        for (FoundOutline one : found.subList(0, Math.min(found.size(), MOST_OUTLINES))) {
-            List<String> all = new ArrayList<>(one.told());
-            all.addAll(told);
-            first.add(new FoundOutline(one.name(), one.outline(), all));
-        }
-        return first;
-    }
-
-    private void walk(XMLStreamReader xml) throws XMLStreamException {
-        Deque<AffineTransform> transforms = new ArrayDeque<>();
-        int elements = 0;
-        int hidden = 0;
-        boolean isSvg = false;
-        while (xml.hasNext()) {
-            int event = xml.next();
-            if (event == XMLStreamConstants.ENTITY_REFERENCE) {
-                throw new RefusedValueException("file", "The drawing refers to entities; save it anew as plain SVG.");
+            view = new SvgViewport(w > 0 ? w : 300, h > 0 ? h : 150, new AffineTransform());
+        } else if (w <= 0 && h <= 0) {
+            if (unit == null) {
+                gathering.tell("The drawing tells no size: a unit is taken as a pixel of 1/96 in.");
             }
-            if (event == XMLStreamConstants.START_ELEMENT) {
-                String name = xml.getLocalName();
-                if (++elements > MOST_ELEMENTS || transforms.size() > DEEPEST) {
-                    throw new RefusedValueException(
-                            "file", "The drawing has more parts than any panel; save the outline alone.");
-                }
-                if (hidden > 0 || NOT_DRAWN.contains(name) || isHidden(xml)) {
-                    hidden++;
-                    continue;
-                }
-                AffineTransform own =
-                        new AffineTransform(transforms.isEmpty() ? new AffineTransform() : transforms.peek());
-                if (!isSvg) {
-                    if (!name.equals("svg")) {
-                        throw new RefusedValueException(
-                                "file", "This is no SVG drawing: it begins with <" + name + ">.");
-                    }
-                    isSvg = true;
-                    own = page(xml);
-                }
-                own.concatenate(transform(xml.getAttributeValue(null, "transform")));
-                transforms.push(own);
-                if (name.equals("use") || name.equals("image") || name.equals("text")) {
-                    tell("Copies, pictures and text in the drawing were left out.");
-                }
-                Shape shape = shape(xml, name);
-                if (shape != null) {
-                    take(shape, own, called(xml));
-                }
-            } else if (event == XMLStreamConstants.END_ELEMENT) {
-                if (hidden > 0) {
-                    hidden--;
-                } else {
-                    transforms.pop();
-                }
-            }
+            view = new SvgViewport(box[2], box[3], new AffineTransform());
+        } else {
+            w = w > 0 ? w : h * box[2] / box[3];
+            h = h > 0 ? h : w * box[3] / box[2];
+            view = SvgViewport.of(root, 0, 0, w, h);
         }
+        if (unit != null) {
+            gathering.tell("One unit of the drawing is taken as " + unit.words() + ", as you said.");
+            view = new SvgViewport(view.width(), view.height(), new AffineTransform());
+            mm = AffineTransform.getScaleInstance(unit.mm(), unit.mm());
+        }
+        Frame outer = new Frame(view, mm, true, "").moved(transform(root));
+        return outer.onto(view);
     }
 
-    private static boolean isHidden(XMLStreamReader xml) {
-        String style = xml.getAttributeValue(null, "style");
-        return "none".equals(xml.getAttributeValue(null, "display"))
-                || style != null && style.replace(" ", "").contains("display:none");
+    /** A length in a page's own head; none for shares of a page that has no size. */
+    private static @Nullable SvgLength sound(@Nullable SvgLength length) {
+        return length == null || length.isShare() || !(length.in(0) > 0 && length.in(0) < 1e7) ? null : length;
     }
 
-    private void tell(String sentence) {
-        if (!told.contains(sentence)) {
-            told.add(sentence);
+    private void children(Node parent, Frame frame, int depth) {
+        if (depth > DEEPEST) {
+            throw tooMuch();
         }
-    }
-
-    private String called(XMLStreamReader xml) {
-        String id = xml.getAttributeValue(null, "id");
-        return id == null || id.isBlank()
-                ? "outline " + (found.size() + 1)
-                : id.substring(0, Math.min(60, id.length()));
-    }
-
-    /** From user units to mm. */
-    private AffineTransform page(XMLStreamReader xml) {
-        String view = xml.getAttributeValue(null, "viewBox");
-        Double wide = mm(xml.getAttributeValue(null, "width"));
-        Double high = mm(xml.getAttributeValue(null, "height"));
-        if (view == null) {
-            tell("The drawing has no viewBox: a unit is taken as a pixel of 1/96 in.");
-            return AffineTransform.getScaleInstance(MM_A_PIXEL, MM_A_PIXEL);
-        }
-        String[] box = view.strip().split("[\\s,]+");
-        try {
-            double w = Double.parseDouble(box[2]);
-            double h = Double.parseDouble(box[3]);
-            if (!(w > 0 && h > 0 && w < 1e9 && h < 1e9)) {
-                throw new RefusedValueException("file", "The drawing's viewBox is empty; save it anew.");
-            }
-            if (wide == null && high == null) {
-                tell("The drawing tells no size: a unit is taken as a pixel of 1/96 in.");
-                return AffineTransform.getScaleInstance(MM_A_PIXEL, MM_A_PIXEL);
-            }
-            double scale =
-                    Math.min(wide == null ? Double.MAX_VALUE : wide / w, high == null ? Double.MAX_VALUE : high / h);
-            return AffineTransform.getScaleInstance(scale, scale);
-        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw new RefusedValueException(
-                    "file", Wording.fill("The drawing's viewBox “%s” is not four numbers.", view));
-        }
-    }
-
-    /** A length with its unit; null for none and for shares of a page that has no size. */
-    private static @Nullable Double mm(@Nullable String length) {
-        if (length == null || length.strip().endsWith("%")) {
-            return null;
-        }
-        String text = length.strip().toLowerCase(Locale.ROOT);
-        double factor = MM_A_PIXEL;
-        for (Unit unit : Unit.values()) {
-            if (text.endsWith(unit.name().toLowerCase(Locale.ROOT))) {
-                factor = unit.mm;
-                text = text.substring(0, text.length() - 2);
+        for (Node n = parent.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element element) {
+                element(element, frame, depth);
             }
         }
-        try {
-            double mm = Double.parseDouble(text.strip()) * factor;
-            return mm > 0 && mm < 1e6 ? mm : null;
-        } catch (NumberFormatException e) {
-            return null;
+    }
+
+    private void element(Element element, Frame outer, int depth) {
+        String kind = element.getLocalName();
+        if (++elements > MOST_ELEMENTS) {
+            throw tooMuch();
+        }
+        boolean foreign =
+                element.getNamespaceURI() != null && !element.getNamespaceURI().endsWith("/svg");
+        if (foreign || NOT_DRAWN.contains(kind)) {
+            return;
+        }
+        if (style.isGone(element)) {
+            hidden(element);
+            return;
+        }
+        String layer = isGroup(kind) ? label(element) : "";
+        Frame frame = outer.moved(transform(element)).as(style.visible(element), layer);
+        if (DRAWN.contains(kind)) {
+            if (frame.visible()) {
+                take(element, frame);
+            } else {
+                gathering.leaveOut("a hidden shape", "hidden shapes");
+            }
+            return;
+        }
+        switch (kind) {
+            case "svg" -> inner(element, frame, element, depth);
+            case "g", "a" -> children(element, frame, depth + 1);
+            case "switch" -> choice(element, frame, depth);
+            case "use" -> copy(element, frame, depth);
+            case "text", "flowRoot", "tspan" -> gathering.leaveOut("a text", "texts");
+            case "image" -> gathering.leaveOut("a picture", "pictures");
+            case "foreignObject" -> gathering.leaveOut("a piece of another document", "pieces of other documents");
+            default -> gathering.leaveOut("an element <" + kind + ">", "elements <" + kind + ">");
         }
     }
 
-    /** Units of SVG lengths (W3C, SVG 1.1 §4.2 and CSS: 96 pixels an inch). */
-    private enum Unit {
-        MM(1),
-        CM(10),
-        IN(25.4),
-        PT(25.4 / 72),
-        PC(25.4 / 6),
-        PX(MM_A_PIXEL);
+    private static boolean isGroup(String kind) {
+        return GROUPS.contains(kind);
+    }
 
-        private final double mm;
-
-        Unit(double mm) {
-            this.mm = mm;
+    private void hidden(Element element) {
+        if (DRAWN.contains(element.getLocalName()) || "use".equals(element.getLocalName())) {
+            gathering.leaveOut("a hidden shape", "hidden shapes");
+            return;
+        }
+        for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element child
+                    && ++elements <= MOST_ELEMENTS
+                    && !NOT_DRAWN.contains(child.getLocalName())) {
+                hidden(child);
+            }
         }
     }
 
-    private static AffineTransform transform(@Nullable String text) {
-        if (text == null || text.isBlank()) {
+    /** Of a switch only the first that asks for nothing special is drawn. */
+    private void choice(Element element, Frame frame, int depth) {
+        for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element child
+                    && !child.hasAttribute("requiredExtensions")
+                    && !"foreignObject".equals(child.getLocalName())) {
+                element(child, frame, depth + 1);
+                return;
+            }
+        }
+    }
+
+    /** A page in a page, or a symbol that is copied. @param at what says where it is laid and how large it is */
+    private void inner(Element element, Frame frame, Element at, int depth) {
+        SvgViewport page = frame.page();
+        double w = SvgShapes.length(
+                at, "width", page.width(), SvgShapes.length(element, "width", page.width(), page.width()));
+        double h = SvgShapes.length(
+                at, "height", page.height(), SvgShapes.length(element, "height", page.height(), page.height()));
+        // A copy is moved by its own x and y already.
+        double x = at.equals(element) ? SvgShapes.length(element, "x", page.width(), 0) : 0;
+        double y = at.equals(element) ? SvgShapes.length(element, "y", page.height(), 0) : 0;
+        if (w > 0 && h > 0) {
+            children(element, frame.onto(SvgViewport.of(element, x, y, w, h)), depth + 1);
+        }
+    }
+
+    private void copy(Element use, Frame frame, int depth) {
+        String link = use.getAttribute("href").isEmpty() ? use.getAttributeNS(XLINK, "href") : use.getAttribute("href");
+        Element original = link.strip().startsWith("#") ? byId(link.strip().substring(1)) : null;
+        if (original == null) {
+            gathering.leaveOut(
+                    "a copy of something that is not in the file", "copies of things that are not in the file");
+            return;
+        }
+        Frame moved = frame.moved(AffineTransform.getTranslateInstance(
+                SvgShapes.length(use, "x", frame.page().width(), 0),
+                SvgShapes.length(use, "y", frame.page().height(), 0)));
+        if (depth + 1 > DEEPEST) {
+            throw tooMuch();
+        }
+        String kind = original.getLocalName();
+        if (kind.equals("symbol") || kind.equals("svg")) {
+            inner(original, moved.moved(transform(original)), use, depth + 1);
+        } else {
+            element(original, moved, depth + 1);
+        }
+    }
+
+    private @Nullable Element byId(String id) {
+        if (byId.isEmpty()) {
+            // Without a document type no attribute is known to be an id, so that the document itself cannot look one
+            // up.
+            var all = document.getElementsByTagName("*");
+            for (int i = 0; i < all.getLength() && i < MOST_ELEMENTS; i++) {
+                if (all.item(i) instanceof Element e) {
+                    byId.putIfAbsent(e.getAttribute("id"), e);
+                }
+            }
+        }
+        return id.isEmpty() ? null : byId.get(id);
+    }
+
+    private static RefusedValueException tooMuch() {
+        return refused("The drawing has more parts than any panel; save the outline alone.");
+    }
+
+    private static RefusedValueException refused(String why) {
+        return new RefusedValueException("file", why);
+    }
+
+    /** What a person called it; its id only where it is no machine's number. */
+    private static String label(Element element) {
+        for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element child
+                    && "title".equals(child.getLocalName())
+                    && !child.getTextContent().isBlank()) {
+                return child.getTextContent().strip();
+            }
+        }
+        var attributes = element.getAttributes();
+        for (int i = 0; i < attributes.getLength(); i++) {
+            // Drawing programs keep a layer's name in a label of their own.
+            if ("label".equals(attributes.item(i).getLocalName())) {
+                return attributes.item(i).getNodeValue().strip();
+            }
+        }
+        return element.getAttribute("id").strip();
+    }
+
+    private AffineTransform transform(Element element) {
+        if (element.getAttribute("style").matches("(?s).*(^|;)\\s*transform\\s*:.*")) {
+            gathering.tell("A style moves a part of the drawing; that is not followed here: look at where it lies.");
+        }
+        String text = element.getAttribute("transform");
+        if (text.isBlank()) {
             return new AffineTransform();
         }
         try {
             return AWTTransformProducer.createAffineTransform(text);
         } catch (ParseException e) {
-            throw new RefusedValueException(
-                    "file", "A transform in the drawing cannot be read; save it anew as plain SVG.");
+            throw refused("A transform in the drawing cannot be read; save it anew as plain SVG.");
         }
     }
 
-    private static @Nullable Shape shape(XMLStreamReader xml, String name) {
+    private void take(Element element, Frame frame) {
+        String name = label(element);
+        if (!element.getAttribute("clip-path").isEmpty()
+                || !element.getAttribute("mask").isEmpty()) {
+            gathering.tell("A part of the drawing is shown through a window; its whole line was taken.");
+        }
+        Shape shape;
         try {
-            return switch (name) {
-                case "path" -> path(xml.getAttributeValue(null, "d"));
-                case "polygon" -> {
-                    String points = xml.getAttributeValue(null, "points");
-                    yield points == null || points.isBlank() ? null : path("M " + points + " Z");
-                }
-                case "polyline" -> {
-                    String points = xml.getAttributeValue(null, "points");
-                    yield points == null || points.isBlank() ? null : path("M " + points);
-                }
-                case "rect" -> {
-                    double rx = number(xml, "rx", number(xml, "ry", 0));
-                    double ry = number(xml, "ry", rx);
-                    double x = number(xml, "x", 0);
-                    double y = number(xml, "y", 0);
-                    double w = number(xml, "width", 0);
-                    double h = number(xml, "height", 0);
-                    yield rx > 0
-                            ? new RoundRectangle2D.Double(x, y, w, h, 2 * rx, 2 * ry)
-                            : new Rectangle2D.Double(x, y, w, h);
-                }
-                case "circle" -> {
-                    double r = number(xml, "r", 0);
-                    yield new Ellipse2D.Double(number(xml, "cx", 0) - r, number(xml, "cy", 0) - r, 2 * r, 2 * r);
-                }
-                case "ellipse" -> {
-                    double rx = number(xml, "rx", 0);
-                    double ry = number(xml, "ry", 0);
-                    yield new Ellipse2D.Double(number(xml, "cx", 0) - rx, number(xml, "cy", 0) - ry, 2 * rx, 2 * ry);
-                }
-                default -> null;
-            };
-        } catch (ParseException | NumberFormatException e) {
-            throw new RefusedValueException("file", "A path in the drawing cannot be read; save it anew as plain SVG.");
+            shape = SvgShapes.of(element, frame.page());
+        } catch (ParseException e) {
+            gathering.leaveOut(
+                    name.isEmpty() ? element.getLocalName() : name,
+                    refused("Its line cannot be read; save the drawing anew as plain SVG."));
+            return;
         }
-    }
-
-    private static @Nullable Shape path(@Nullable String d) {
-        if (d == null || d.isBlank()) {
-            return null;
+        if (shape == null) {
+            return;
         }
-        try {
-            return AWTPathProducer.createShape(new StringReader(d), PathIterator.WIND_NON_ZERO);
-        } catch (IOException e) {
-            throw new UncheckedIOException("A text in memory is always read.", e);
-        }
-    }
-
-    private static double number(XMLStreamReader xml, String attribute, double otherwise) {
-        String text = xml.getAttributeValue(null, attribute);
-        return text == null || text.isBlank()
-                ? otherwise
-                : Double.parseDouble(text.strip().replaceFirst("px$", ""));
-    }
-
-    private void take(Shape shape, AffineTransform toMm, String name) {
-        OutlineBuilder run = new OutlineBuilder();
+        List<Segment> run = new ArrayList<>();
         double[] c = new double[6];
         Point at = new Point(0, 0);
         Point start = at;
-        for (PathIterator i = shape.getPathIterator(toMm); !i.isDone(); i.next()) {
-            if (++segmentCount > MOST_SEGMENTS) {
-                throw new RefusedValueException(
-                        "file",
-                        "The drawing has more than 60 000 points; simplify the path or save the outline alone.");
-            }
+        for (PathIterator i = shape.getPathIterator(frame.toMm()); !i.isDone(); i.next()) {
+            gathering.count(1);
             switch (i.currentSegment(c)) {
                 case PathIterator.SEG_MOVETO -> {
-                    finish(run, name);
-                    run = new OutlineBuilder();
+                    gathering.take(run, name, frame.group());
+                    run = new ArrayList<>();
                     at = up(c, 0);
                     start = at;
                 }
@@ -334,28 +430,19 @@ public final class SvgOutlines {
                 default -> {
                     run.add(new Segment.Line(at, start));
                     at = start;
+                    gathering.take(run, name, frame.group());
+                    run = new ArrayList<>();
                 }
             }
         }
-        finish(run, name);
+        gathering.take(run, name, frame.group());
     }
 
     private static Point up(double[] c, int i) {
         if (!(Math.abs(c[i]) < 1e7 && Math.abs(c[i + 1]) < 1e7)) {
-            throw new RefusedValueException("file", "A point of the drawing lies kilometres away; save it anew.");
+            throw refused(
+                    "A point of the drawing lies kilometres away. Say below what one unit of the drawing is, or save it anew.");
         }
         return new Point(c[i], -c[i + 1]);
-    }
-
-    private void finish(OutlineBuilder run, String name) {
-        if (!run.isClosed() || run.isTooSmall()) {
-            return;
-        }
-        try {
-            found.add(run.build(name));
-        } catch (RefusedValueException e) {
-            // Another outline of the drawing may be sound; this one's reason is told if none is.
-            firstRefusal = firstRefusal == null ? e : firstRefusal;
-        }
     }
 }

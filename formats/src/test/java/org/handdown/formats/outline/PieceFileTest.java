@@ -72,12 +72,15 @@ class PieceFileTest {
         Design design = draft.draw(wearer(), Map.of());
         for (Piece piece : design.pieces()) {
             byte[] svg = PieceFile.svg("x", List.of(piece)).getBytes(StandardCharsets.UTF_8);
-            FoundOutline cut = largest(SvgOutlines.read(svg));
+            FoundOutline cut = largest(DrawingFile.read(svg, null).outlines());
             requireSame(piece.cutLine().ring(), cut.outline().flattened().ring(), draft.id() + " " + piece.id());
             byte[] dxf = PieceFile.dxf(List.of(piece)).getBytes(StandardCharsets.UTF_8);
             requireSame(
                     piece.cutLine().ring(),
-                    largest(DxfOutlines.read(dxf)).outline().flattened().ring(),
+                    largest(DrawingFile.read(dxf, null).outlines())
+                            .outline()
+                            .flattened()
+                            .ring(),
                     draft.id() + " " + piece.id() + " as DXF");
             // Brought in as a cut line it is sewn where it was sewn before.
             boolean alike = piece.allowances().values().stream().allMatch(a -> a.mm() == 10 && !a.turned());

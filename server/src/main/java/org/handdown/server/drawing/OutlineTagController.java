@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/outline-tags")
 class OutlineTagController {
-    private static final int MOST_AT_ONCE = 100;
+    private static final int MOST_AT_ONCE = 130;
 
     private final OutlineTagService tags;
 

@@ -2,6 +2,7 @@ package org.handdown.server.project;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import org.handdown.formats.outline.Drawing;
 import org.handdown.formats.outline.FoundOutline;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.geometry.Box;
@@ -10,16 +11,27 @@ import org.handdown.geometry.Outline;
 /** An outline of a drawing: as a project file has it, and as points to show. */
 record FoundView(
         String name,
+        String group,
         JsonNode outline,
         List<double[]> points,
         String width,
         String height,
         List<TapeController.DrawnEdgeView> edges,
         List<String> told) {
+    /** All outlines of a drawing. @param told what was guessed, and what was left out and why */
+    record Drawn(List<FoundView> outlines, List<String> told) {
+        static Drawn of(Drawing drawing, Say say) {
+            return new Drawn(
+                    drawing.outlines().stream().map(f -> FoundView.of(f, say)).toList(),
+                    drawing.told().stream().map(say::sentence).toList());
+        }
+    }
+
     static FoundView of(FoundOutline f, Say say) {
         Box box = f.outline().flattened().ring().box();
         return new FoundView(
                 f.name(),
+                f.group(),
                 OutlineJson.write(f.outline()),
                 Say.points(f.outline().flattened().ring().points()),
                 say.length(box.widthMm()),

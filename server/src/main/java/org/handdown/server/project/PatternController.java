@@ -305,7 +305,8 @@ class PatternController {
         return new Workroom(project)
                 .panels().stream()
                         .filter(p -> p.id().equals(panel))
-                        .map(p -> FoundView.of(new FoundOutline(p.name(), p.stitchLine(), List.of()), Say.to(project)))
+                        .map(p -> FoundView.of(
+                                new FoundOutline(p.name(), p.name(), p.stitchLine(), List.of()), Say.to(project)))
                         .toList();
     }
 

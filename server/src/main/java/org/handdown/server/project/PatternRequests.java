@@ -360,7 +360,15 @@ final class PatternRequests {
             List<Piece> read = new ArrayList<>();
             List<BroughtRequest> given = Typed.require("brought", pieces);
             for (int i = 0; i < given.size(); i++) {
-                read.add(Typed.require("brought[" + i + "]", given.get(i)).toPiece(typed, factor));
+                Piece piece = Typed.require("brought[" + i + "]", given.get(i)).toPiece(typed, factor);
+                if (read.stream().anyMatch(p -> p.id().equals(piece.id()))) {
+                    throw new RefusedValueException(
+                            "brought.name",
+                            Wording.fill(
+                                    "Two pieces would be called “%s”, and the second would take the place of the first. Call one of them something else.",
+                                    piece.name()));
+                }
+                read.add(piece);
             }
             return read;
         }

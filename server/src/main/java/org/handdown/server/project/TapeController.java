@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
-import org.handdown.formats.outline.DxfOutlines;
+import org.handdown.formats.outline.Drawing;
+import org.handdown.formats.outline.DrawingFile;
+import org.handdown.formats.outline.DrawingUnit;
 import org.handdown.formats.outline.FoundOutline;
-import org.handdown.formats.outline.SvgOutlines;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.formats.sheet.MarkerPage;
 import org.handdown.formats.sheet.Paper;
@@ -64,8 +65,6 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api")
 class TapeController {
-    private static final int MOST_OUTLINES = 20;
-
     private final ProjectService projects;
     private final PracticeService practice;
     private final Ceiling ceiling;
@@ -246,36 +245,53 @@ class TapeController {
                 .toList();
     }
 
-    /** Reads an SVG or DXF drawing, or the pieces of another project's file; nothing is stored. */
+    /** What one unit of a drawing may be said to be. */
+    record DrawingUnitView(DrawingUnit unit, String words) {}
+
+    @GetMapping("/tape/drawing-units")
+    List<DrawingUnitView> drawingUnits() {
+        return Arrays.stream(DrawingUnit.values())
+                .map(u -> new DrawingUnitView(u, u.words()))
+                .toList();
+    }
+
+    /**
+     * Reads an SVG or DXF drawing, or the pieces of another project's file; nothing is stored.
+     *
+     * @param one what one unit of the drawing is; without it the drawing is believed
+     */
     @PostMapping(path = "/tape/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<FoundView> file(
+    FoundView.Drawn file(
             @RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit,
+            @RequestParam(name = "one", required = false) @Nullable DrawingUnit one,
             @RequestParam("drawing") MultipartFile drawing)
             throws IOException {
         AskedIn.unit(unit);
         Say say = new Say(unit);
-        String name = java.util.Objects.requireNonNullElse(drawing.getOriginalFilename(), "");
         byte[] bytes = drawing.getBytes();
-        return ceiling.under(() -> found(name.toLowerCase(Locale.ROOT), bytes).stream()
-                .limit(MOST_OUTLINES)
-                .map(f -> FoundView.of(f, say))
-                .toList());
+        return ceiling.under(() -> {
+            Drawing read = isProject(drawing.getOriginalFilename(), bytes)
+                    ? pieces(ProjectJson.read(new String(bytes, StandardCharsets.UTF_8)))
+                    : DrawingFile.read(bytes, one);
+            return FoundView.Drawn.of(read, say);
+        });
     }
 
-    private static List<FoundOutline> found(String name, byte[] bytes) {
-        if (name.endsWith(".json")) {
-            return pieces(ProjectJson.read(new String(bytes, StandardCharsets.UTF_8)));
-        }
-        return name.endsWith(".dxf") ? DxfOutlines.read(bytes) : SvgOutlines.read(bytes);
+    /** By its content; what is called a project's file is read as one, so that it is said what is wrong with it. */
+    private static boolean isProject(@Nullable String name, byte[] bytes) {
+        return DrawingFile.isJson(bytes)
+                && (name == null || !name.toLowerCase(Locale.ROOT).endsWith(".svg"));
     }
 
     /** The stitch lines of another project's pieces. */
-    private static List<FoundOutline> pieces(Project project) {
+    private static Drawing pieces(Project project) {
         return new Workroom(project)
                 .design()
-                .map(d -> d.pieces().stream()
-                        .map(p -> new FoundOutline(p.name(), p.stitchLine(), List.of("This is its stitch line.")))
-                        .toList())
+                .map(d -> new Drawing(
+                        d.pieces().stream()
+                                .map(p -> new FoundOutline(p.name(), p.name(), p.stitchLine(), List.of()))
+                                .toList(),
+                        List.of("These are the stitch lines of its pieces.")))
                 .orElseThrow(() -> new RefusedValueException("drawing", "That project holds no pieces yet."));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.handdown.server.HouseholdTest;
@@ -231,8 +232,10 @@ class PanelTest extends HouseholdTest {
     void anOutlineGoesOutAndComesInAgain() {
         for (String kind : new String[] {"svg", "dxf"}) {
             byte[] drawing = raw(user, project + "/panels/blanket/outline." + kind);
-            JsonNode found = upload(user, "/api/tape/file?unit=CM", "drawing", "blanket." + kind, drawing)
+            JsonNode read = upload(user, "/api/tape/file?unit=CM", "drawing", "blanket." + kind, drawing)
                     .body();
+            assertThat(read.path("told")).isEmpty();
+            JsonNode found = read.path("outlines");
             assertThat(found).hasSize(1);
             assertThat(found.get(0).path("told")).isEmpty();
             String body = """
@@ -251,11 +254,12 @@ class PanelTest extends HouseholdTest {
 
     @Test
     void aDrawingAtAnotherScaleIsToldAndBroughtToIt() {
-        JsonNode found = upload(user, "/api/tape/file?unit=CM", "drawing", "a.svg", """
+        JsonNode found = upload(
+                        user, "/api/tape/file?unit=CM", "drawing", "a.svg", """
                 <svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="100mm" viewBox="0 0 100 100">
-                <rect width="90" height="60"/></svg>""".getBytes(
-                                java.nio.charset.StandardCharsets.UTF_8))
+                <rect width="90" height="60"/></svg>""".getBytes(StandardCharsets.UTF_8))
                 .body()
+                .path("outlines")
                 .get(0);
         String body = """
                 {"way":"FILE","points":[],"drawn":{"from":"a.svg","outline":%s,"proof":{"what":"%s","taped":"90 cm","scale":%s}}}""";
@@ -273,13 +277,50 @@ class PanelTest extends HouseholdTest {
                 .isEqualTo("proof.what");
     }
 
+    /** Refused as too small with the way out in words, and read in the unit that the page then asks for. */
+    @Test
+    void aDrawingInAnotherUnitIsReadAgainInIt() {
+        byte[] inches = """
+                0
+                SECTION
+                2
+                ENTITIES
+                0
+                CIRCLE
+                10
+                0
+                20
+                0
+                40
+                3
+                0
+                ENDSEC
+                """.getBytes(StandardCharsets.UTF_8);
+        assertThat(upload(user, "/api/tape/file?unit=CM", "drawing", "a.dxf", inches)
+                        .text("detail"))
+                .contains("say below what one unit of the drawing is", "0.6 cm × 0.6 cm");
+        JsonNode units = call(user, "GET", "/api/tape/drawing-units", "").body();
+        assertThat(units.findValuesAsText("unit")).contains("INCH", "MIL", "YARD");
+        JsonNode read = upload(user, "/api/tape/file?unit=CM&one=INCH", "drawing", "a.dxf", inches)
+                .body();
+        assertThat(read.path("outlines").get(0).path("width").asText()).isEqualTo("15.2 cm");
+        assertThat(read.path("told").toString()).contains("an inch, as you said");
+    }
+
     @Test
     void whatIsNoDrawingIsRefused() {
-        byte[] text = "hello".getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        byte[] text = "hello".getBytes(StandardCharsets.UTF_8);
         assertThat(upload(user, "/api/tape/file", "drawing", "a.svg", text).status())
                 .isEqualTo(422);
         assertThat(upload(user, "/api/tape/file", "drawing", "a.dxf", text).status())
                 .isEqualTo(422);
+        assertThat(upload(user, "/api/tape/file", "drawing", "a.json", "{\"a\":1}".getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .isEqualTo(422);
+        byte[] pdf = "%PDF-1.7".getBytes(StandardCharsets.UTF_8);
+        assertThat(upload(user, "/api/tape/file", "drawing", "named-wrongly.svg", pdf)
+                        .text("detail"))
+                .contains("This is a PDF");
         assertThat(change("PUT", "/panels/x/taped", "{\"way\":\"FILE\",\"points\":[],\"drawn\":{\"outline\":[]}}")
                         .status())
                 .isEqualTo(422);

@@ -235,6 +235,13 @@ class PatternTest extends HouseholdTest {
                 "{\"pieces\":[%s]}".formatted(piece.replace("\"meaning\":\"STITCH\",", "")));
         assertThat(unsaid.status()).isEqualTo(422);
         assertThat(unsaid.text("field")).isEqualTo("brought.meaning");
+        Reply alike = call(
+                user,
+                "POST",
+                project + "/pattern/brought?version=2",
+                "{\"pieces\":[%s,%s]}".formatted(piece, piece.replace("pocket", "Pocket")));
+        assertThat(alike.text("field")).isEqualTo("brought.name");
+        assertThat(alike.text("detail")).contains("Two pieces would be called “Pocket”");
         Reply crossed = call(
                 user,
                 "POST",

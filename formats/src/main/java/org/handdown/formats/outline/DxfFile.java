@@ -1,0 +1,160 @@
+package org.handdown.formats.outline;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.handdown.geometry.Point;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An ASCII DXF taken apart into what it holds. No kept library reads these on this platform; group codes after the published DXF
+ * reference, from memory.
+ *
+ * @param unit code of what one unit is, 0 for none named
+ * @param hiddenLayers that are off or frozen
+ */
+record DxfFile(int unit, Set<String> hiddenLayers, Map<String, Block> blocks, List<DxfEntity> entities) {
+    private static final int MOST_ENTITIES = 20_000;
+
+    /** Things that can be put in several places at once. @param base what of it comes to lie where it is put */
+    record Block(Point base, List<DxfEntity> entities) {}
+
+    /** @throws RefusedValueException for what is no ASCII DXF, or has too many parts */
+    static DxfFile of(String text) {
+        return new Reading().read(text.split("\\R", -1));
+    }
+
+    Block block(String name) {
+        return blocks.getOrDefault(key(name), new Block(new Point(0, 0), List.of()));
+    }
+
+    boolean has(String block) {
+        return blocks.containsKey(key(block));
+    }
+
+    boolean isHidden(String layer) {
+        return hiddenLayers.contains(key(layer));
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private static final class Reading {
+        private final Set<String> hidden = new HashSet<>();
+        private final Map<String, Block> blocks = new HashMap<>();
+        private final List<DxfEntity> entities = new ArrayList<>();
+        private String section = "";
+        private String variable = "";
+        private int unit;
+        private int count;
+        private @Nullable DxfEntity open;
+        private @Nullable DxfEntity head;
+        private List<DxfEntity> inBlock = new ArrayList<>();
+        private boolean seen;
+
+        DxfFile read(String[] lines) {
+            for (int i = 0; i + 1 < lines.length; i += 2) {
+                pair(code(lines[i], i), lines[i + 1].strip());
+            }
+            if (!seen) {
+                throw new RefusedValueException(
+                        "file", "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.");
+            }
+            finish();
+            return new DxfFile(unit, hidden, blocks, entities);
+        }
+
+        private int code(String line, int at) {
+            try {
+                return Integer.parseInt(line.strip());
+            } catch (NumberFormatException e) {
+                throw new RefusedValueException(
+                        "file",
+                        seen
+                                ? Wording.fill(
+                                        "Line %d of the DXF is no group code: the file is damaged, save it again.",
+                                        at + 1)
+                                : "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.");
+            }
+        }
+
+        private void pair(int code, String value) {
+            if (code == 0) {
+                seen = true;
+                begin(value);
+            } else if (code == 2 && section.equals("?")) {
+                section = value;
+            } else if (section.equals("HEADER")) {
+                if (code == 9) {
+                    variable = value;
+                } else if (variable.equals("$INSUNITS") && code == 70) {
+                    unit = (int) DxfEntity.number(value);
+                }
+            } else if (open != null) {
+                open.add(code, value);
+            }
+        }
+
+        private void begin(String value) {
+            finish();
+            switch (value) {
+                case "SECTION" -> section = "?";
+                case "ENDSEC", "EOF" -> section = "";
+                default -> thing(value);
+            }
+        }
+
+        private void thing(String kind) {
+            if (section.equals("ENTITIES")
+                    || section.equals("BLOCKS")
+                    || section.equals("TABLES") && kind.equals("LAYER")) {
+                if (++count > MOST_ENTITIES) {
+                    throw new RefusedValueException(
+                            "file", "The drawing has more parts than any panel; save the outline alone.");
+                }
+                open = new DxfEntity(kind);
+            }
+        }
+
+        /** Puts away what was read last. */
+        private void finish() {
+            DxfEntity done = open;
+            open = null;
+            if (done == null) {
+                return;
+            }
+            switch (section) {
+                case "ENTITIES" -> entities.add(done);
+                case "BLOCKS" -> ofBlock(done);
+                default -> {
+                    if (done.number(62, 7) < 0 || done.has(70, 1)) {
+                        hidden.add(key(done.text(2, "")));
+                    }
+                }
+            }
+        }
+
+        private void ofBlock(DxfEntity done) {
+            switch (done.kind()) {
+                case "BLOCK" -> {
+                    head = done;
+                    inBlock = new ArrayList<>();
+                }
+                case "ENDBLK" -> {
+                    if (head != null) {
+                        blocks.put(key(head.text(2, "")), new Block(head.point(10), inBlock));
+                    }
+                    head = null;
+                }
+                default -> inBlock.add(done);
+            }
+        }
+    }
+}
