@@ -29,12 +29,18 @@ const sheets = computed(() => {
       ready: !!project.pieces,
     },
     {
+      href: base + 'pattern.pdf?paper=a3',
+      name: 'Full-size pattern',
+      what: 'PDF tiles on A3',
+      ready: !!project.pieces,
+    },
+    {
       href: base + 'pattern.pdf?roll=914',
       name: 'Pattern on a roll',
       what: 'PDF, 914 mm wide',
       ready: !!project.pieces,
     },
-    { href: base + 'pieces.svg', name: 'Pieces', what: 'SVG, cut and stitch', ready: !!project.pieces },
+    { href: base + 'pieces.svg', name: 'Pieces', what: 'SVG, cut, stitch and grain', ready: !!project.pieces },
     { href: base + 'pieces.dxf', name: 'Pieces', what: 'DXF', ready: !!project.pieces },
     ...(project.pieces?.orders ?? []).map((o, i) => ({
       href: base + 'draft.pdf?draft=' + i,
@@ -49,7 +55,7 @@ const sheets = computed(() => {
       ready: !!project.takeApart,
     },
     { href: base + 'lay.svg', name: 'Lay at true size', what: 'SVG', ready: laid },
-    { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table', ready: laid },
+    { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table, whole mm', ready: laid },
     { href: base + 'project.json', name: 'Whole project', what: 'JSON, to keep or pass on', ready: true },
   ]
 })

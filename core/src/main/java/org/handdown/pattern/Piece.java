@@ -282,6 +282,11 @@ public record Piece(
                 .findFirst();
     }
 
+    /** How often it is cut, in words. */
+    public String copies() {
+        return pair ? quantity / 2 + " as drawn, " + quantity / 2 + " mirrored" : "cut " + quantity;
+    }
+
     /** The line to cut along when {@code kept} lies on a finished edge: its allowance is dropped, only a lap stays. */
     public Outline.Flat cutLineKeeping(String kept) {
         EdgeWish wish = wishes.get(kept);

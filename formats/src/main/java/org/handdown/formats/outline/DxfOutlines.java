@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Segment;
@@ -41,6 +43,7 @@ final class DxfOutlines {
     /** These lie in the plane of their own direction, all others in the drawing's. */
     private static final Set<String> TURNED_OVER = Set.of("CIRCLE", "ARC", "LWPOLYLINE", "POLYLINE", "INSERT", "TEXT");
 
+    private static final Pattern UNICODE = Pattern.compile("\\\\U\\+([0-9A-Fa-f]{4,5})");
     private static final Map<String, List<String>> WORDS = Map.of(
             "HATCH", List.of("a hatching", "hatchings"),
             "DIMENSION", List.of("a dimension", "dimensions"),
@@ -101,27 +104,38 @@ final class DxfOutlines {
         found.open().forEach(run -> gathering.leaveOutOpen(Loops.start(run).distanceMm(Loops.end(run))));
     }
 
-    /** A layer's name is many outlines' name; the one text that lies in an outline is its own. */
+    /** A layer's name is many outlines' name; the first text that lies in an outline, and in no smaller one of its layer, is its own. */
     private void name() {
         List<FoundOutline> found = gathering.found();
+        List<Region> regions = new ArrayList<>();
+        for (int i = 0; i < found.size(); i++) {
+            Point corner = gathering.corner(i);
+            regions.add(Region.of(found.get(i).outline().flattened().ring().map(p -> p.plus(corner))));
+        }
         List<String> names = found.stream().map(FoundOutline::name).toList();
         for (int i = 0; i < found.size(); i++) {
-            FoundOutline one = found.get(i);
-            if (!one.name().isEmpty() && Collections.frequency(names, one.name()) == 1) {
+            int one = i;
+            if (!names.get(i).isEmpty() && Collections.frequency(names, names.get(i)) == 1) {
                 continue;
             }
-            Point corner = gathering.corner(i);
-            Region region = Region.of(one.outline().flattened().ring());
-            List<String> inside = labels.stream()
-                    .filter(l -> region.covers(l.at.minus(corner)))
-                    .map(Label::text)
-                    .distinct()
-                    .toList();
-            if (inside.size() == 1) {
-                String what = one.name().isEmpty() ? "" : " " + one.name().toLowerCase(Locale.ROOT);
-                found.set(i, one.called(inside.get(0) + what));
+            labels.stream()
+                    .filter(l -> regions.get(one).covers(l.at) && isSmallest(one, l.at, names, regions))
+                    .findFirst()
+                    .ifPresent(l -> found.set(
+                            one,
+                            found.get(one).called((l.text + " " + names.get(one).toLowerCase(Locale.ROOT)).strip())));
+        }
+    }
+
+    private static boolean isSmallest(int one, Point at, List<String> names, List<Region> regions) {
+        for (int i = 0; i < regions.size(); i++) {
+            if (names.get(i).equals(names.get(one))
+                    && regions.get(i).areaMm2() < regions.get(one).areaMm2()
+                    && regions.get(i).covers(at)) {
+                return false;
             }
         }
+        return true;
     }
 
     private void things(List<DxfEntity> all, Frame frame, int depth) {
@@ -216,7 +230,9 @@ final class DxfOutlines {
 
     /** Without the signs by which a text of several lines is set. */
     private static String plain(String text) {
-        return text.replaceAll("\\\\[A-Za-z~][^;\\\\]*;|[{}]", "")
+        String read = UNICODE.matcher(text)
+                .replaceAll(m -> Matcher.quoteReplacement(Character.toString(Integer.parseInt(m.group(1), 16))));
+        return read.replaceAll("\\\\[A-Za-z~][^;\\\\]*;|[{}]", "")
                 .replaceAll("\\\\P|\\s+", " ")
                 .strip();
     }

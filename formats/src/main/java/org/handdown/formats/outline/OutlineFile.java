@@ -80,6 +80,14 @@ public final class OutlineFile {
         pairs(dxf, 0, "SEQEND");
     }
 
+    /** R12 knows no letters beyond ASCII: others are written by their number, as its readers expect (published DXF reference, from memory). */
+    static void text(StringBuilder dxf, String layer, Point at, double highMm, String words) {
+        StringBuilder plain = new StringBuilder();
+        words.codePoints()
+                .forEach(c -> plain.append(c >= 32 && c < 127 ? Character.toString(c) : Wording.fill("\\U+%04X", c)));
+        pairs(dxf, 0, "TEXT", 8, layer, 10, number(at.x()), 20, number(at.y()), 40, number(highMm), 1, plain);
+    }
+
     static String footer(StringBuilder dxf) {
         pairs(dxf, 0, "ENDSEC", 0, "EOF");
         return dxf.toString();

@@ -3,6 +3,7 @@ package org.handdown.formats.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -30,6 +31,7 @@ public final class ChalkSheet {
     private final FitLayout layout;
     private final List<Piece> pieces;
     private final Map<String, String> panels;
+    private final Map<String, String> names;
     private final LengthUnit unit;
     private final Paper paper;
 
@@ -50,6 +52,7 @@ public final class ChalkSheet {
             Paper paper) {
         this.panels = Map.copyOf(panels);
         this.pieces = pieces;
+        this.names = pieces.stream().collect(Collectors.toMap(Piece::id, Piece::name, (a, b) -> a));
         this.title = title;
         this.problem = problem;
         this.layout = layout;
@@ -60,7 +63,7 @@ public final class ChalkSheet {
     public byte[] pdf() {
         try (Pdf pdf = new Pdf(title + " – chalk-out sheet", paper)) {
             for (FitPanel panel : problem.panels()) {
-                List<LaidPiece> pieces = LaidPiece.on(problem, layout.placements(), panel.id(), this::pieceName);
+                List<LaidPiece> pieces = LaidPiece.on(problem, layout.placements(), panel.id(), names);
                 if (!pieces.isEmpty()) {
                     drawing(pdf, panel, pieces);
                     table(pdf, panel, pieces);
@@ -103,14 +106,6 @@ public final class ChalkSheet {
 
     private String panelName(FitPanel panel) {
         return panels.getOrDefault(panel.id(), panel.id().replace('-', ' ') + " panel");
-    }
-
-    private String pieceName(String id) {
-        return pieces.stream()
-                .filter(p -> p.id().equals(id))
-                .map(Piece::name)
-                .findFirst()
-                .orElse(id.replace('-', ' '));
     }
 
     private String length(double mm) {

@@ -3,6 +3,7 @@ package org.handdown.formats.sheet;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.handdown.geometry.Box;
@@ -13,11 +14,23 @@ import org.handdown.lay.Placed;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.Wording;
 
-/** The cut list as CSV (RFC 4180): every placed copy with its size, then what could not be placed and why. */
+/**
+ * The cut list as CSV (RFC 4180): every placed copy with its size, then what could not be placed and why. All figures are whole, so that no
+ * table program takes a decimal mark for another country's.
+ */
 public final class CutList {
     private CutList() {}
 
     public static String csv(FitProblem problem, FitLayout layout) {
+        return csv(problem, layout, Map.of(), Map.of());
+    }
+
+    /**
+     * @param pieces names by their ids, as people gave them
+     * @param panels likewise
+     */
+    public static String csv(
+            FitProblem problem, FitLayout layout, Map<String, String> pieces, Map<String, String> panels) {
         StringWriter text = new StringWriter();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -37,19 +50,19 @@ public final class CutList {
                 var variant = problem.piece(p.piece()).variant(p.variant());
                 Box box = variant.outline().box();
                 csv.printRecord(
-                        harmless(p.piece()),
+                        harmless(LaidPiece.called(p.piece(), pieces)),
                         p.copy() + 1,
-                        harmless(p.panel()),
+                        harmless(LaidPiece.called(p.panel(), panels)),
                         harmless(cutAs(problem.piece(p.piece()), variant)),
                         p.at().mirrored() ? "yes" : "no",
                         outward(box.widthMm()),
                         outward(box.heightMm()),
-                        number(variant.outline().areaMm2() / 100),
+                        whole(variant.outline().areaMm2() / 100),
                         "");
             }
             for (FitLayout.Unplaced u : layout.unplaced()) {
                 csv.printRecord(
-                        harmless(u.piece()),
+                        harmless(LaidPiece.called(u.piece(), pieces)),
                         u.copy() + 1,
                         "",
                         "",
@@ -67,11 +80,11 @@ public final class CutList {
 
     /** What is cut is never told shorter than it is. */
     private static String outward(double mm) {
-        return number(Math.ceil(mm * 10 - 1e-6) / 10);
+        return whole(Math.ceil(mm - 1e-6));
     }
 
-    private static String number(double value) {
-        return Wording.fill("%.1f", value);
+    private static String whole(double value) {
+        return Wording.fill("%.0f", value);
     }
 
     /** A piece that nowhere lies on a finished edge has no hem that could be made anew: it is cut as drawn. */

@@ -7,12 +7,14 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.draft.Dimension;
@@ -28,11 +30,18 @@ public final class DraftPage {
 
     private final Draft draft;
     private final Project.Order order;
+    private final Map<String, KeptEdge> kept;
     private final LengthUnit unit;
     private final Paper paper;
     private final Design design;
 
     public DraftPage(Project.Order order, LengthUnit unit, Paper paper) {
+        this(order, Map.of(), unit, paper);
+    }
+
+    /** @param kept by piece id: what the lay spares */
+    public DraftPage(Project.Order order, Map<String, KeptEdge> kept, LengthUnit unit, Paper paper) {
+        this.kept = Map.copyOf(kept);
         this.draft = Drafts.require(order.draft());
         this.order = order;
         this.unit = unit;
@@ -66,7 +75,7 @@ public final class DraftPage {
         runs.add(new Run(LengthText.inSentence(draft.formula(), unit), false));
         heading(runs, "Pieces");
         for (Piece p : design.pieces()) {
-            Box box = p.cutLine().ring().box();
+            Box box = cutLine(p).box();
             runs.add(new Run(
                     Wording.fill(
                             "%s: cut %d%s from %s, %s × %s",
@@ -77,6 +86,10 @@ public final class DraftPage {
                             length(box.widthMm()),
                             length(box.heightMm())),
                     false));
+            KeptEdge old = kept.get(p.id());
+            if (old != null) {
+                runs.add(new Run(p.name() + ", as it is laid: " + old.words(), false));
+            }
         }
         heading(runs, "It will measure");
         for (Size.Finished s : design.sizes()) {
@@ -109,6 +122,12 @@ public final class DraftPage {
             write(pdf, runs);
             return pdf.bytes();
         }
+    }
+
+    /** As it is laid. */
+    private Ring cutLine(Piece piece) {
+        KeptEdge old = kept.get(piece.id());
+        return (old == null ? piece.cutLine() : old.cutLine(piece)).ring();
     }
 
     private record Run(String text, boolean bold) {}
@@ -144,30 +163,13 @@ public final class DraftPage {
                 }
                 while (next < runs.size() && y > MARGIN_MM + LINE_MM) {
                     Run run = runs.get(next++);
-                    for (String line : wrapped(page, run)) {
+                    for (String line : page.wrapped(TEXT_MM, run.bold, run.text, paper.widthMm() - 2 * MARGIN_MM)) {
                         page.text(MARGIN_MM, y, run.bold ? 4 : TEXT_MM, run.bold, line);
                         y -= LINE_MM;
                     }
                 }
             }
         }
-    }
-
-    private List<String> wrapped(Page page, Run run) {
-        double room = paper.widthMm() - 2 * MARGIN_MM;
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : run.text.split(" ")) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            if (page.widthMm(TEXT_MM, run.bold, longer) > room && !line.isEmpty()) {
-                lines.add(line.toString());
-                line = new StringBuilder(word);
-            } else {
-                line = new StringBuilder(longer);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
     }
 
     /** All pieces in one row to one scale. */
@@ -184,7 +186,7 @@ public final class DraftPage {
         for (Piece p : design.pieces()) {
             Box box = p.cutLine().ring().box();
             Point shift = new Point(x - box.minX() * scale, below + 5 - box.minY() * scale);
-            page.line(scaled(p.cutLine().ring().points(), scale, shift), true, Page.Stroke.CUT);
+            page.line(scaled(cutLine(p).points(), scale, shift), true, Page.Stroke.CUT);
             page.line(scaled(p.stitchLine().flattened().ring().points(), scale, shift), true, Page.Stroke.STITCH);
             page.text(x, below, 2.2, false, p.name());
             x += (box.widthMm() + 40) * scale;

@@ -2,7 +2,7 @@ package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
+import java.util.Map;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -20,12 +20,8 @@ record LaidPiece(Placed placed, Ring ring, String called) {
     /** Chalked from point to point by a straight line, a curve may be missed by this much: half a chalk line. */
     private static final double CURVE_OFF_MM = 1.5;
 
-    static List<LaidPiece> on(FitProblem problem, List<Placed> placements, String panel) {
-        return on(problem, placements, panel, id -> id.replace('-', ' '));
-    }
-
     /** @param names of pieces by their ids */
-    static List<LaidPiece> on(FitProblem problem, List<Placed> placements, String panel, UnaryOperator<String> names) {
+    static List<LaidPiece> on(FitProblem problem, List<Placed> placements, String panel, Map<String, String> names) {
         return placements.stream()
                 .filter(p -> p.panel().equals(panel))
                 .map(p -> new LaidPiece(
@@ -33,8 +29,13 @@ record LaidPiece(Placed placed, Ring ring, String called) {
                         p.at().toPanel(problem.piece(p.piece())
                                 .variant(p.variant())
                                 .outline()),
-                        names.apply(p.piece())))
+                        called(p.piece(), names)))
                 .toList();
+    }
+
+    /** @param names by ids; what nobody named is called after its id */
+    static String called(String id, Map<String, String> names) {
+        return names.getOrDefault(id, id.replace('-', ' '));
     }
 
     String name() {

@@ -1,5 +1,7 @@
 package org.handdown.formats.sheet;
 
+import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
@@ -16,13 +18,28 @@ public final class LaySvg {
     private LaySvg() {}
 
     public static String of(String title, FitProblem problem, FitLayout layout) {
+        return of(title, problem, layout, Map.of(), Map.of());
+    }
+
+    /**
+     * @param pieces names by their ids, as people gave them
+     * @param panels likewise
+     */
+    public static String of(
+            String title,
+            FitProblem problem,
+            FitLayout layout,
+            Map<String, String> pieces,
+            Map<String, String> panels) {
         StringBuilder body = new StringBuilder();
         double x = BETWEEN_MM;
         double high = 0;
         for (FitPanel panel : problem.panels()) {
             Box box = panel.outline().box();
             high = Math.max(high, box.heightMm());
-            body.append(group(problem, layout, panel, x - box.minX(), box.maxY() + BETWEEN_MM));
+            List<LaidPiece> laid = LaidPiece.on(problem, layout.placements(), panel.id(), pieces);
+            body.append(
+                    group(panel, LaidPiece.called(panel.id(), panels), laid, x - box.minX(), box.maxY() + BETWEEN_MM));
             x += box.widthMm() + BETWEEN_MM;
         }
         double height = high + 2 * BETWEEN_MM;
@@ -32,9 +49,10 @@ public final class LaySvg {
                 x, height, x, height, escaped(title), body);
     }
 
-    private static String group(FitProblem problem, FitLayout layout, FitPanel panel, double dx, double dy) {
+    private static String group(FitPanel panel, String called, List<LaidPiece> laid, double dx, double dy) {
         StringBuilder g = new StringBuilder();
         g.append(Wording.fill("<g id=\"%s\" transform=\"translate(%.3f %.3f)\">%n", escaped(panel.id()), dx, dy));
+        g.append("<title>").append(escaped(called)).append("</title>\n");
         g.append(path(panel.outline(), "cloth", "fill=\"none\" stroke=\"#777\" stroke-width=\"0.5\""));
         panel.holes().forEach(h -> g.append(path(h, "hole", "fill=\"#ddd\" stroke=\"#777\" stroke-width=\"0.3\"")));
         panel.zones()
@@ -42,7 +60,7 @@ public final class LaySvg {
                         z.outline(),
                         z.named(),
                         "fill=\"#eee\" stroke=\"#777\" stroke-width=\"0.3\" stroke-dasharray=\"3 2\"")));
-        for (LaidPiece piece : LaidPiece.on(problem, layout.placements(), panel.id())) {
+        for (LaidPiece piece : laid) {
             g.append(path(piece.ring(), piece.label(), "fill=\"none\" stroke=\"#000\" stroke-width=\"0.5\""));
             Point at = java.util.Objects.requireNonNullElse(
                     org.handdown.geometry.Region.of(piece.ring()).innerPoint(),

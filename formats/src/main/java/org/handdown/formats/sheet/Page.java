@@ -2,40 +2,20 @@ package org.handdown.formats.sheet;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.handdown.geometry.Point;
 
 /** One page of a PDF, drawn in mm from the lower left corner; the only place that knows printer's points. */
 final class Page implements AutoCloseable {
     private static final float POINTS_PER_MM = 72f / 25.4f;
 
-    /** Signs of sums that the typeface has no drawing for. */
-    private static final Map<String, String> WORDS = Map.of(
-            "π",
-            "pi",
-            "≤",
-            "at most",
-            "≥",
-            "at least",
-            "≈",
-            "about",
-            "✓",
-            "yes",
-            "°",
-            "deg",
-            "√",
-            "root of",
-            "→",
-            "to");
-
     private final PDPageContentStream content;
-    private final Fonts fonts;
+    private final Letters letters;
 
     /** How a line looks. */
     enum Stroke {
@@ -56,13 +36,10 @@ final class Page implements AutoCloseable {
         }
     }
 
-    /** The embedded typefaces of a document. */
-    record Fonts(PDFont regular, PDFont bold) {}
-
-    Page(PDDocument document, Paper paper, Fonts fonts) {
+    Page(PDDocument document, Paper paper, Letters letters) {
         PDPage page = new PDPage(new PDRectangle(points(paper.widthMm()), points(paper.heightMm())));
         document.addPage(page);
-        this.fonts = fonts;
+        this.letters = letters;
         try {
             content = new PDPageContentStream(document, page);
         } catch (IOException e) {
@@ -89,11 +66,12 @@ final class Page implements AutoCloseable {
 
     void text(double x, double y, double sizeMm, boolean bold, String text) {
         run(() -> {
-            PDFont font = bold ? fonts.bold : fonts.regular;
             content.beginText();
-            content.setFont(font, points(sizeMm));
             content.newLineAtOffset(points(x), points(y));
-            content.showText(writable(font, text));
+            for (Letters.Run run : letters.runs(text, bold)) {
+                content.setFont(run.font(), points(sizeMm));
+                content.showText(run.text());
+            }
             content.endText();
         });
     }
@@ -101,26 +79,31 @@ final class Page implements AutoCloseable {
     /** Width of a text in mm. */
     double widthMm(double sizeMm, boolean bold, String text) {
         try {
-            PDFont font = bold ? fonts.bold : fonts.regular;
-            return font.getStringWidth(writable(font, text)) / 1000 * sizeMm;
+            double wide = 0;
+            for (Letters.Run run : letters.runs(text, bold)) {
+                wide += run.font().getStringWidth(run.text()) / 1000 * sizeMm;
+            }
+            return wide;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** People name things in any script; a sign that the typeface lacks is written in words, or as a question mark instead of failing. */
-    private static String writable(PDFont font, String text) {
-        StringBuilder kept = new StringBuilder();
-        text.codePoints().forEach(c -> {
-            String sign = Character.toString(c);
-            try {
-                font.encode(sign);
-                kept.append(sign);
-            } catch (IOException | IllegalArgumentException e) {
-                kept.append(WORDS.getOrDefault(sign, "?"));
+    /** A text in lines that are no wider than the room, mm; a word that is wider by itself stands alone. */
+    List<String> wrapped(double sizeMm, boolean bold, String text, double room) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && widthMm(sizeMm, bold, longer) > room) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
             }
-        });
-        return kept.toString();
+        }
+        lines.add(line.toString());
+        return lines;
     }
 
     void line(List<Point> line, boolean closed, Stroke stroke) {

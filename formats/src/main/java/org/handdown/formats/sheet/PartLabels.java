@@ -15,6 +15,10 @@ public final class PartLabels {
     private static final double MARGIN_MM = 12;
     private static final double HIGH_MM = 52;
     private static final double TEXT_MM = 3.3;
+    private static final double LEAST_TEXT_MM = 1.8;
+    /** From line to line, as a share of the letters. */
+    private static final double LINE_SHARE = 1.38;
+
     private static final double DRAWING_MM = 30;
 
     private final String source;
@@ -85,31 +89,29 @@ public final class PartLabels {
         }
         List<String> pieces = becomes.getOrDefault(label.part(), List.of());
         lines.add("Becomes: " + (pieces.isEmpty() ? "______________________" : String.join(", ", pieces)));
-        double at = y + HIGH_MM - 14;
-        double room = wide - DRAWING_MM - 10;
-        for (String line : lines) {
-            for (String piece : wrapped(page, line, room)) {
-                page.text(x + 4, at, TEXT_MM, false, piece);
-                at -= 4.6;
-            }
-        }
+        write(page, lines, x + 4, y + HIGH_MM - 14, wide - DRAWING_MM - 10);
         drawing(page, label, x + wide - DRAWING_MM - 4, y + 8);
     }
 
-    private static List<String> wrapped(Page page, String text, double room) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ")) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && page.widthMm(TEXT_MM, false, longer) > room) {
-                lines.add(line.toString());
-                line = new StringBuilder(word);
-            } else {
-                line = new StringBuilder(longer);
-            }
+    /** All of it, in smaller letters where it is much. */
+    private static void write(Page page, List<String> lines, double x, double top, double room) {
+        double size = TEXT_MM;
+        List<String> all = wrapped(page, lines, size, room);
+        while (all.size() * LINE_SHARE * size > HIGH_MM - 16 && size > LEAST_TEXT_MM) {
+            size -= 0.1;
+            all = wrapped(page, lines, size, room);
         }
-        lines.add(line.toString());
-        return lines.subList(0, Math.min(2, lines.size()));
+        double at = top;
+        for (String line : all) {
+            page.text(x, at, size, false, line);
+            at -= LINE_SHARE * size;
+        }
+    }
+
+    private static List<String> wrapped(Page page, List<String> lines, double size, double room) {
+        return lines.stream()
+                .flatMap(l -> page.wrapped(size, false, l, room).stream())
+                .toList();
     }
 
     private static void drawing(Page page, PartLabel label, double x, double y) {

@@ -15,6 +15,7 @@ import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InnerEdge;
+import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
@@ -29,7 +30,7 @@ public final class PatternTiles {
     private static final double TEST_SQUARE_MM = 100;
 
     private final Design design;
-    private final Map<String, Kept> kept;
+    private final Map<String, KeptEdge> kept;
     private final LengthUnit unit;
     private final String title;
     private final Paper paper;
@@ -48,18 +49,10 @@ public final class PatternTiles {
     }
 
     /**
-     * An edge that lies on an old finish in the lay there is, and so needs no allowance.
-     *
-     * @param copies of the piece that lie so, at least one
-     * @param of all copies that are laid
-     */
-    public record Kept(String edge, int copies, int of) {}
-
-    /**
      * @param kept by piece id: what the lay spares
      * @param unit that lengths are written in
      */
-    public PatternTiles(String title, Design design, Map<String, Kept> kept, LengthUnit unit, Paper paper) {
+    public PatternTiles(String title, Design design, Map<String, KeptEdge> kept, LengthUnit unit, Paper paper) {
         this.kept = Map.copyOf(kept);
         this.unit = unit;
         this.title = title;
@@ -68,7 +61,7 @@ public final class PatternTiles {
         arrange(4 * tileWidth());
     }
 
-    private PatternTiles(String title, Design design, Map<String, Kept> kept, LengthUnit unit, double rollMm) {
+    private PatternTiles(String title, Design design, Map<String, KeptEdge> kept, LengthUnit unit, double rollMm) {
         this.kept = Map.copyOf(kept);
         this.unit = unit;
         this.title = title;
@@ -87,7 +80,7 @@ public final class PatternTiles {
     }
 
     /** As {@link #roll(String, Design, double)}, without the allowances that the lay spares. */
-    public static byte[] roll(String title, Design design, Map<String, Kept> kept, LengthUnit unit, double rollMm) {
+    public static byte[] roll(String title, Design design, Map<String, KeptEdge> kept, LengthUnit unit, double rollMm) {
         double widest = design.pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().widthMm())
                 .max()
@@ -313,19 +306,13 @@ public final class PatternTiles {
         double half = Math.min(60, cut.box().heightMm() / 3);
         page.arrow(middle.plus(new Point(-10, -half)), middle.plus(new Point(-10, half)), Page.Stroke.STITCH);
         words.write(middle.x() - 4, middle.y() + 2, 5, true, s.piece.name());
-        String copies = s.piece.pair()
-                ? s.piece.quantity() / 2 + " as drawn, " + s.piece.quantity() / 2 + " mirrored"
-                : "cut " + s.piece.quantity();
-        words.write(middle.x() - 4, middle.y() - 4, 3.5, false, copies + " · arrow: grain, pile running up");
+        words.write(middle.x() - 4, middle.y() - 4, 3.5, false, s.piece.copies() + " · arrow: grain, pile running up");
         words.write(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
     }
 
-    /** As it is laid: an edge that lies on an old finish in every copy has no allowance. */
     private Ring cutLine(Piece piece) {
-        Kept old = kept.get(piece.id());
-        return old != null && old.copies == old.of
-                ? piece.cutLineKeeping(old.edge).ring()
-                : piece.cutLine().ring();
+        KeptEdge old = kept.get(piece.id());
+        return old == null ? piece.cutLine().ring() : old.cutLine(piece).ring();
     }
 
     /** How wide each allowance is, written in it, and the line it is trimmed to where that is another. */
@@ -335,19 +322,11 @@ public final class PatternTiles {
         }
         for (Edge edge : s.piece.stitchLine().edges()) {
             Allowance allowance = s.piece.allowance(edge.name());
-            Kept old = kept.get(s.piece.id());
-            if (old != null && old.edge.equals(edge.name())) {
+            KeptEdge old = kept.get(s.piece.id());
+            if (old != null && old.edge().equals(edge.name())) {
                 Point at = s.on(edge.at(0.4)).plus(shift);
-                String spared = old.copies == old.of
-                        ? "%s on the old finish: nothing to add"
-                        : "%s: " + old.copies + " of " + old.of + " on the old finish, cut there at the dashed line";
-                words.write(
-                        at.x() + 1,
-                        at.y() + (old.copies == old.of ? 1 : 4),
-                        2.4,
-                        true,
-                        Wording.fill(spared, edge.name().replace('-', ' ')));
-                if (old.copies == old.of) {
+                words.write(at.x() + 1, at.y() + (old.isAll() ? 1 : 4), 2.4, true, old.words());
+                if (old.isAll()) {
                     continue;
                 }
             }

@@ -16,19 +16,22 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 /** A PDF being written, with the shipped typefaces embedded. */
 final class Pdf implements AutoCloseable {
     private static final double DAY_MM = 2.5;
+    /** Ships with the library that writes these files, and has Greek and Cyrillic letters. */
+    private static final String WIDE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final PDDocument document = new PDDocument();
-    private final Page.Fonts fonts;
+    private final Letters letters;
     private final Paper paper;
 
     Pdf(String title, Paper paper) {
         this.paper = paper;
         document.getDocumentInformation().setTitle(title);
-        this.fonts = new Page.Fonts(font("Figtree-Regular.ttf"), font("Figtree-Bold.ttf"));
+        this.letters = new Letters(
+                font(Pdf.class, "Figtree-Regular.ttf"), font(Pdf.class, "Figtree-Bold.ttf"), font(PDFont.class, WIDE));
     }
 
-    private PDFont font(String file) {
-        try (InputStream in = Objects.requireNonNull(Pdf.class.getResourceAsStream(file), file)) {
+    private PDFont font(Class<?> beside, String file) {
+        try (InputStream in = Objects.requireNonNull(beside.getResourceAsStream(file), file)) {
             return PDType0Font.load(document, in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -37,7 +40,7 @@ final class Pdf implements AutoCloseable {
 
     /** A new page, with the day it was printed in its upper margin: a sheet of last month must not pass for today's. */
     Page page() {
-        Page page = new Page(document, paper, fonts);
+        Page page = new Page(document, paper, letters);
         String day = "printed " + day();
         page.text(paper.widthMm() - 10 - page.widthMm(DAY_MM, false, day), paper.heightMm() - 6, DAY_MM, false, day);
         return page;

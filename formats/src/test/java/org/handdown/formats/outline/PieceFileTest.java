@@ -71,10 +71,10 @@ class PieceFileTest {
     void piecesComeBackFromSvgAndDxfWithinATenthOfAMillimetre(Draft draft) {
         Design design = draft.draw(wearer(), Map.of());
         for (Piece piece : design.pieces()) {
-            byte[] svg = PieceFile.svg("x", List.of(piece)).getBytes(StandardCharsets.UTF_8);
+            byte[] svg = PieceFile.svg("x", List.of(piece), Map.of()).getBytes(StandardCharsets.UTF_8);
             FoundOutline cut = largest(DrawingFile.read(svg, null).outlines());
             requireSame(piece.cutLine().ring(), cut.outline().flattened().ring(), draft.id() + " " + piece.id());
-            byte[] dxf = PieceFile.dxf(List.of(piece)).getBytes(StandardCharsets.UTF_8);
+            byte[] dxf = PieceFile.dxf(List.of(piece), Map.of()).getBytes(StandardCharsets.UTF_8);
             requireSame(
                     piece.cutLine().ring(),
                     largest(DrawingFile.read(dxf, null).outlines())
@@ -106,13 +106,13 @@ class PieceFileTest {
     @Test
     void cutAndStitchLinesAreToldApart() {
         Design design = design("bodywarmer");
-        String svg = PieceFile.svg("a <b> & c", design.pieces());
+        String svg = PieceFile.svg("a <b> & c", design.pieces(), Map.of());
         assertThat(svg)
                 .contains("a &lt;b&gt; &amp; c")
                 .contains("<g id=\"cut\"")
                 .contains("<g id=\"stitch\"");
         assertThat(svg).contains("id=\"front-cut\"").contains("id=\"back-stitch\"");
-        String dxf = PieceFile.dxf(design.pieces());
+        String dxf = PieceFile.dxf(design.pieces(), Map.of());
         assertThat(dxf).contains("CUT").contains("STITCH").endsWith("EOF\r\n");
     }
 

@@ -69,7 +69,7 @@ class MarksOnPaperTest {
     void everyMarkIsOnTheRollAndInTheFiles(Draft draft) throws IOException {
         Design design = design(draft);
         String roll = text(PatternTiles.roll("x", design, 1990));
-        String svg = PieceFile.svg("x", design.pieces());
+        String svg = PieceFile.svg("x", design.pieces(), Map.of());
         assertThat(labels(design)).allSatisfy(label -> {
             assertThat(roll).contains(label.replaceAll("\\s+", " "));
             assertThat(svg)
@@ -82,7 +82,7 @@ class MarksOnPaperTest {
                                 .mapToLong(m -> m.lines().size())
                                 .sum())
                 .sum();
-        String dxf = PieceFile.dxf(design.pieces());
+        String dxf = PieceFile.dxf(design.pieces(), Map.of());
         assertThat(dxf.split("POLYLINE\\R *8\\RMARKS", -1).length - 1)
                 .as("marks and notches in the DXF")
                 .isEqualTo((int) drawn);

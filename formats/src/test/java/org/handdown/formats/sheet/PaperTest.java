@@ -18,6 +18,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.lay.Placed;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
@@ -117,10 +118,10 @@ class PaperTest {
     void whatTheLaySparesIsNotDrawn() throws IOException {
         Design one = Design.of("x", List.of(TEE.piece("sleeve")));
         String drawn = text(PatternTiles.roll("x", one, 1990));
-        String all = text(
-                PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 2, 2)), LengthUnit.MM, 1990));
-        String some = text(
-                PatternTiles.roll("x", one, Map.of("sleeve", new PatternTiles.Kept("hem", 1, 2)), LengthUnit.MM, 1990));
+        String all =
+                text(PatternTiles.roll("x", one, Map.of("sleeve", new KeptEdge("hem", 2, 2)), LengthUnit.MM, 1990));
+        String some =
+                text(PatternTiles.roll("x", one, Map.of("sleeve", new KeptEdge("hem", 1, 2)), LengthUnit.MM, 1990));
         assertThat(drawn).containsPattern("hem \\d+ mm").doesNotContain("old finish");
         assertThat(all).contains("hem on the old finish: nothing to add").doesNotContainPattern("hem \\d+ mm");
         assertThat(some).contains("hem: 1 of 2 on the old finish").containsPattern("hem \\d+ mm");

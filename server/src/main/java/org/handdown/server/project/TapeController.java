@@ -295,10 +295,6 @@ class TapeController {
                 .orElseThrow(() -> new RefusedValueException("drawing", "That project holds no pieces yet."));
     }
 
-    private static Paper paper(String name) {
-        return name.equalsIgnoreCase("letter") ? Paper.LETTER : Paper.A4;
-    }
-
     private static ResponseEntity<byte[]> pdf(String name, byte[] pdf) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
@@ -311,7 +307,7 @@ class TapeController {
     /** The sheet to lay beside the cloth in a photo. */
     @GetMapping("/tape/marker-sheet.pdf")
     ResponseEntity<byte[]> markerSheet(@RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        return pdf("sheet-for-photos.pdf", MarkerPage.pdf(paper(paper)));
+        return pdf("sheet-for-photos.pdf", MarkerPage.pdf(Paper.named(paper)));
     }
 
     /** A sheet to fill in at the table. @param shape of a panel by its measures; not needed for the other ways */
@@ -321,25 +317,25 @@ class TapeController {
             @RequestParam(name = "shape", required = false) @Nullable ReadyShape shape,
             @RequestParam(name = "paper", defaultValue = "a4") String paper) {
         byte[] sheet = switch (way) {
-            case SHAPE -> SurveySheet.pdf(Typed.require("shape", shape), paper(paper));
+            case SHAPE -> SurveySheet.pdf(Typed.require("shape", shape), Paper.named(paper));
             case BASELINE ->
                 SurveySheet.table(
                         "Baseline and offsets",
                         "A straight tape along a thread; each point once round: how far along, how far square to its right (− left).",
                         List.of("along", "to the right", "corner or curve", "edge from here"),
-                        paper(paper));
+                        Paper.named(paper));
             case PINS ->
                 SurveySheet.table(
                         "Two pins",
                         "Between the pins: __________   Each point once round, from both pins and to the next point.",
                         List.of("first pin", "second pin", "left/right", "to the next", "edge"),
-                        paper(paper));
+                        Paper.named(paper));
             default ->
                 SurveySheet.table(
                         "Four sides and diagonals",
                         "Lower, right, upper, left side; diagonals from the lower left and from the upper left corner.",
                         List.of("what", "length", "again"),
-                        paper(paper));
+                        Paper.named(paper));
         };
         return pdf("survey-sheet.pdf", sheet);
     }

@@ -24,6 +24,7 @@ import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Range;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
@@ -68,10 +69,6 @@ class SheetController {
         return lay;
     }
 
-    private static Paper paper(String name) {
-        return name.equalsIgnoreCase("letter") ? Paper.LETTER : Paper.A4;
-    }
-
     private static ResponseEntity<byte[]> file(Project project, String ending, MediaType type, byte[] content) {
         String stem = project.name()
                 .toLowerCase(Locale.ROOT)
@@ -102,7 +99,7 @@ class SheetController {
                         room.design().map(Design::pieces).orElse(List.of()),
                         room.panelNames(),
                         unit,
-                        paper(paper))
+                        Paper.named(paper))
                 .pdf();
         return file(project, "chalk-out.pdf", MediaType.APPLICATION_PDF, pdf);
     }
@@ -119,7 +116,8 @@ class SheetController {
         Design design = design(project);
         Design printed = piece.isEmpty() ? design : Design.of(design.name(), List.of(piece(design, piece)));
         byte[] pdf = roll.isEmpty()
-                ? new PatternTiles(project.name(), printed, kept(project, printed), unit(project), paper(paper)).pdf()
+                ? new PatternTiles(project.name(), printed, kept(project, printed), unit(project), Paper.named(paper))
+                        .pdf()
                 : PatternTiles.roll(project.name(), printed, kept(project, printed), unit(project), rollMm(roll));
         return file(project, "pattern.pdf", MediaType.APPLICATION_PDF, pdf);
     }
@@ -130,9 +128,9 @@ class SheetController {
     }
 
     /** What lies on an old finish in the lay there is, by piece; nothing while the lay is of other pieces. */
-    private static Map<String, PatternTiles.Kept> kept(Project project, Design design) {
+    private static Map<String, KeptEdge> kept(Project project, Design design) {
         Project.Lay lay = project.lay();
-        Map<String, PatternTiles.Kept> kept = new HashMap<>();
+        Map<String, KeptEdge> kept = new HashMap<>();
         boolean stale = new Workroom(project)
                 .stations().stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
         if (lay == null || stale) {
@@ -147,7 +145,7 @@ class SheetController {
                         .filter(p -> p.variant().equals(DesignLay.keeping(edge, wish)))
                         .count();
                 if (on > 0) {
-                    kept.put(piece.id(), new PatternTiles.Kept(edge, on, copies.size()));
+                    kept.put(piece.id(), new KeptEdge(edge, on, copies.size()));
                 }
             });
         }
@@ -177,7 +175,8 @@ class SheetController {
             @RequestParam(name = "piece", defaultValue = "") String piece) {
         Project project = project(user, id);
         Design design = design(project);
-        String svg = PieceFile.svg(project.name(), piece.isEmpty() ? design.pieces() : List.of(piece(design, piece)));
+        List<Piece> pieces = piece.isEmpty() ? design.pieces() : List.of(piece(design, piece));
+        String svg = PieceFile.svg(project.name(), pieces, kept(project, design));
         return file(project, "pieces.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -188,7 +187,8 @@ class SheetController {
             @RequestParam(name = "piece", defaultValue = "") String piece) {
         Project project = project(user, id);
         Design design = design(project);
-        String dxf = PieceFile.dxf(piece.isEmpty() ? design.pieces() : List.of(piece(design, piece)));
+        List<Piece> pieces = piece.isEmpty() ? design.pieces() : List.of(piece(design, piece));
+        String dxf = PieceFile.dxf(pieces, kept(project, design));
         return file(project, "pieces.dxf", new MediaType("image", "vnd.dxf"), dxf.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -207,7 +207,7 @@ class SheetController {
         }
         Project.Order order = pattern.orders().get(draft);
         LengthUnit unit = unit(project);
-        byte[] pdf = new DraftPage(order, unit, paper(paper)).pdf();
+        byte[] pdf = new DraftPage(order, kept(project, order.design()), unit, Paper.named(paper)).pdf();
         return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
@@ -225,7 +225,11 @@ class SheetController {
         }
         LengthUnit unit = unit(project);
         byte[] pdf = new PartLabels(
-                        source.name(), PartLabel.of(room.plan().orElseThrow()), becomes(project), unit, paper(paper))
+                        source.name(),
+                        PartLabel.of(room.plan().orElseThrow()),
+                        becomes(project),
+                        unit,
+                        Paper.named(paper))
                 .pdf();
         return file(project, "labels.pdf", MediaType.APPLICATION_PDF, pdf);
     }
@@ -250,7 +254,8 @@ class SheetController {
     ResponseEntity<byte[]> svg(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
         Project project = project(user, id);
         Project.Lay lay = lay(project);
-        String svg = LaySvg.of(project.name(), lay.problem(), lay.layout());
+        Workroom room = new Workroom(project);
+        String svg = LaySvg.of(project.name(), lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         return file(project, "lay.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -258,7 +263,8 @@ class SheetController {
     ResponseEntity<byte[]> cutList(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
         Project project = project(user, id);
         Project.Lay lay = lay(project);
-        String csv = CutList.csv(lay.problem(), lay.layout());
+        Workroom room = new Workroom(project);
+        String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         MediaType type = new MediaType("text", "csv", StandardCharsets.UTF_8);
         return file(project, "cut-list.csv", type, csv.getBytes(StandardCharsets.UTF_8));
     }

@@ -59,6 +59,7 @@ class SheetTest extends DemoHouseholdTest {
         "pattern.pdf?paper=LETTER, 612, 792",
         "labels.pdf, 595.28, 841.89",
         "labels.pdf?paper=letter, 612, 792",
+        "pattern.pdf?paper=a3, 841.89, 1190.55",
     })
     void paperHasItsTrueSize(String name, double wide, double high) throws IOException {
         try (PDDocument document = pdf(name)) {
@@ -68,6 +69,23 @@ class SheetTest extends DemoHouseholdTest {
             sides.sort(null);
             assertThat(sides.get(0)).isCloseTo(wide, within(0.5));
             assertThat(sides.get(1)).isCloseTo(high, within(0.5));
+        }
+    }
+
+    /** Never another paper than the one that was asked for. */
+    @ParameterizedTest
+    @ValueSource(strings = {"chalk-out.pdf", "pattern.pdf", "labels.pdf", "draft.pdf"})
+    void paperThatNothingIsPrintedOnIsRefused(String name) {
+        Reply refused = call(user, "GET", project + "/sheets/" + name + "?paper=a5", "");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text("detail")).contains("“a5” is no paper", "a4, a3 or letter");
+    }
+
+    /** The pieces' files show the back leg as the lay cuts it: on the old hem, without an allowance there. */
+    @Test
+    void thePiecesFilesKeepTheOldHem() {
+        for (String name : new String[] {"pieces.svg", "pieces.dxf"}) {
+            assertThat(new String(sheet(name), StandardCharsets.UTF_8)).contains("on the old finish");
         }
     }
 
@@ -100,7 +118,7 @@ class SheetTest extends DemoHouseholdTest {
                         1 + lay().path("placed").size() + lay().path("unplaced").size());
         for (JsonNode piece : lay().path("placed")) {
             String start =
-                    piece.path("piece").asText() + "," + (piece.path("copy").asInt() + 1) + ",";
+                    piece.path("name").asText() + "," + (piece.path("copy").asInt() + 1) + ",";
             assertThat(lines).filteredOn(l -> l.startsWith(start)).hasSize(1);
         }
     }
@@ -109,7 +127,7 @@ class SheetTest extends DemoHouseholdTest {
     void whatDoesNotLieStandsInTheCutListWithItsReason() {
         call(user, "DELETE", project + "/lay/placements/bib-pocket/0?version=1", "");
         assertThat(new String(sheet("cut-list.csv"), StandardCharsets.UTF_8))
-                .contains("bib-pocket,1,,,,,,,not placed: ");
+                .contains("bib pocket,1,,,,,,,not placed: ");
     }
 
     /** One unit is a millimetre, and the outlines are those of the lay, y turned down. */
