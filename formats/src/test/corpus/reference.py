@@ -6,7 +6,9 @@ reader itself fails. Shapes under "hidden" layers and paper space are left out, 
 """
 import json
 import math
+import multiprocessing
 import os
+import signal
 import sys
 import warnings
 
@@ -147,26 +149,35 @@ def polygons(lines):
     return [area(list(p.exterior.coords)) for p in polygonize(strings) if p.area >= LEAST_MM2]
 
 
-def main(folder):
+def one(file):
+    """Areas, or why there are none; a drawing that takes longer than a quarter of a minute is given up."""
     warnings.simplefilter("ignore")
-    result = {}
-    for base, _, names in sorted(os.walk(folder)):
-        for name in sorted(names):
-            file = os.path.join(base, name)
-            key = os.path.relpath(file, folder)
-            try:
-                if name.endswith(".svg"):
-                    result[key] = svg(file)
-                elif name.endswith(".dxf"):
-                    result[key] = dxf(file)
-                else:
-                    continue
-                areas = sorted((a for a in result[key]), key=lambda a: -abs(a))
-                result[key] = [round(a, 1) for a in areas][:200]
-            except Exception as error:
-                result[key] = None
-                print(key, type(error).__name__, error, file=sys.stderr)
-    json.dump(result, sys.stdout, indent=0)
+
+    def stop(*_):
+        raise TimeoutError()
+
+    signal.signal(signal.SIGALRM, stop)
+    signal.alarm(15)
+    try:
+        areas = svg(file) if file.endswith(".svg") else dxf(file)
+        return [round(a, 1) for a in sorted(areas, key=lambda a: -abs(a))][:200]
+    except Exception as error:
+        print(file, type(error).__name__, error, file=sys.stderr)
+        return None
+    finally:
+        signal.alarm(0)
+
+
+def main(folder):
+    files = sorted(
+        os.path.join(base, name)
+        for base, _, names in os.walk(folder)
+        for name in names
+        if name.endswith((".svg", ".dxf"))
+    )
+    with multiprocessing.Pool(2) as pool:
+        areas = pool.map(one, files, 20)
+    json.dump({os.path.relpath(f, folder): a for f, a in zip(files, areas)}, sys.stdout, indent=0)
 
 
 main(sys.argv[1])
