@@ -4,6 +4,10 @@ import boofcv.struct.image.GrayF32;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Point;
+import org.hipparchus.exception.MathRuntimeException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.LUDecomposition;
 
 /**
  * Where the marked sheet's squares show, by a view that knows it roughly. A square's middle is weighed by its darkness, so that blur, ink
@@ -95,7 +99,8 @@ final class SquareCentres {
 
     /** Brightness of the paper round the square as a plane over the picture; empty where it is covered or out of the picture. */
     private double[] white(Point middle, int x0, int y0, int reach) {
-        double[][] a = new double[3][4];
+        double[][] a = new double[3][3];
+        double[] b = new double[3];
         int n = 0;
         double least = MarkerSheet.SQUARE_MM / 2 + 0.45 * HALF_GAP_MM;
         double most = MarkerSheet.SQUARE_MM / 2 + HALF_GAP_MM;
@@ -104,17 +109,28 @@ final class SquareCentres {
                 Point q = view.toTable(x + 0.5, y + 0.5);
                 double off = Math.max(Math.abs(q.x() - middle.x()), Math.abs(q.y() - middle.y()));
                 if (off > least && off < most) {
-                    double[] row = {1, x + 0.5, y + 0.5, light.unsafe_get(x, y)};
+                    double[] row = {1, x + 0.5, y + 0.5};
                     for (int i = 0; i < 3; i++) {
-                        for (int j = 0; j < 4; j++) {
+                        for (int j = 0; j < 3; j++) {
                             a[i][j] += row[i] * row[j];
                         }
+                        b[i] += row[i] * light.unsafe_get(x, y);
                     }
                     n++;
                 }
             }
         }
-        return n < 12 ? new double[0] : solved(a);
+        if (n < 12) {
+            return new double[0];
+        }
+        try {
+            return new LUDecomposition(new Array2DRowRealMatrix(a, false))
+                    .getSolver()
+                    .solve(new ArrayRealVector(b, false))
+                    .toArray();
+        } catch (MathRuntimeException e) {
+            return new double[0];
+        }
     }
 
     private double darkest(Point middle, int x0, int y0, int reach) {
@@ -130,30 +146,5 @@ final class SquareCentres {
             }
         }
         return n == 0 ? 1 : sum / n;
-    }
-
-    /** By Gauss, three unknowns. */
-    private static double[] solved(double[][] a) {
-        for (int i = 0; i < 3; i++) {
-            int best = i;
-            for (int r = i + 1; r < 3; r++) {
-                best = Math.abs(a[r][i]) > Math.abs(a[best][i]) ? r : best;
-            }
-            double[] swap = a[i];
-            a[i] = a[best];
-            a[best] = swap;
-            if (Math.abs(a[i][i]) < 1e-12) {
-                return new double[0];
-            }
-            for (int r = 0; r < 3; r++) {
-                if (r != i) {
-                    double by = a[r][i] / a[i][i];
-                    for (int c = i; c < 4; c++) {
-                        a[r][c] -= by * a[i][c];
-                    }
-                }
-            }
-        }
-        return new double[] {a[0][3] / a[0][0], a[1][3] / a[1][1], a[2][3] / a[2][2]};
     }
 }

@@ -1,0 +1,302 @@
+package org.handdown.formats.photo;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+
+/** A followed outline's cloth in cells of a few colours: does one of them lie where a fold, a hand or a thing would? */
+final class ClothColours {
+    private static final double CELL_MM = 5;
+    private static final int KINDS = 4;
+    private static final int ROUNDS = 12;
+    /** Another colour by this much, as a share of the cloth's brightness. */
+    private static final double OTHER_COLOUR = 0.22;
+
+    private static final double LEAST_CM2 = 4;
+    private static final double MOST_SHARE = 0.45;
+    private static final double ONE_PIECE_SHARE = 0.8;
+    private static final double MUCH_DARKER = 0.68;
+    private static final double SAME_LIGHT = 0.82;
+    private static final double OUTSIDE_MM = 12;
+    private static final int LEAST_BESIDE = 5;
+
+    private final FlatPhoto photo;
+    private final Ring ring;
+    private final Box box;
+    private final int columns;
+    private final int rows;
+    private final float[][] colour;
+    private final boolean[] inside;
+    private final Kinds kinds;
+
+    /** @param ring of the cloth, table frame, mm, counter-clockwise */
+    ClothColours(FlatPhoto photo, Ring ring) {
+        this.photo = photo;
+        this.ring = ring;
+        this.box = ring.box();
+        this.columns = (int) Math.ceil(box.widthMm() / CELL_MM);
+        this.rows = (int) Math.ceil(box.heightMm() / CELL_MM);
+        this.colour = new float[columns * rows][];
+        this.inside = new boolean[columns * rows];
+        for (int r = 0; r < rows; r++) {
+            for (Ring.Span span : ring.spansAt(box.minY() + (r + 0.5) * CELL_MM)) {
+                for (int c = 0; c < columns; c++) {
+                    double x = box.minX() + (c + 0.5) * CELL_MM;
+                    if (x > span.from() + CELL_MM / 2 && x < span.to() - CELL_MM / 2) {
+                        colour[r * columns + c] = mean(x, box.minY() + (r + 0.5) * CELL_MM);
+                        inside[r * columns + c] = colour[r * columns + c].length > 0;
+                    }
+                }
+            }
+        }
+        this.kinds = kinds();
+    }
+
+    /** The kind of each cell, −1 outside; how many cells each kind has, its colour, and which kind is the cloth's own. */
+    private record Kinds(int[] of, int[] count, float[][] means, int all, int main) {}
+
+    private Kinds counted(int[] kind) {
+        int[] count = new int[KINDS];
+        int all = 0;
+        for (int k : kind) {
+            if (k >= 0) {
+                count[k]++;
+                all++;
+            }
+        }
+        int main = 0;
+        for (int k = 1; k < KINDS; k++) {
+            main = count[k] > count[main] ? k : main;
+        }
+        return new Kinds(kind, count, means(kind), all, main);
+    }
+
+    /**
+     * A colour that lies in one part of the cloth only, and at its edge. Stripes, checks and dots have theirs all over; a shadow is the same
+     * colour with less light.
+     */
+    boolean hasForeignColour() {
+        Kinds one = counted(merged());
+        for (int k = 0; k < KINDS; k++) {
+            if (one.count[k] < MOST_SHARE * one.all
+                    && isOnePart(one, k)
+                    && isOther(one.means[one.main], one.means[k])) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A shadow goes on over the table; a dark thing ends where its edge is. */
+    boolean hasDarkThing() {
+        for (int k = 0; k < KINDS; k++) {
+            if (lightOf(kinds.means[k]) < MUCH_DARKER * lightOf(kinds.means[kinds.main])
+                    && isOnePart(kinds, k)
+                    && isTableLitBeside(kinds.of, k)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Not the cloth's own kind, large enough, and nearly all of it in one place. */
+    private boolean isOnePart(Kinds among, int k) {
+        return k != among.main
+                && among.count[k] * CELL_MM * CELL_MM > LEAST_CM2 * 100
+                && largestPart(among.of, k) > ONE_PIECE_SHARE * among.count[k];
+    }
+
+    private float[] mean(double x, double y) {
+        float[] sum = new float[3];
+        int n = 0;
+        for (double dy = -2; dy <= 2; dy++) {
+            for (double dx = -2; dx <= 2; dx++) {
+                int i = (int) photo.column(new Point(x + dx, y));
+                int j = (int) photo.row(new Point(x, y + dy));
+                int k = j * photo.width() + i;
+                if (i >= 0 && j >= 0 && i < photo.width() && j < photo.height() && photo.shows(k)) {
+                    sum[0] += photo.red()[k];
+                    sum[1] += photo.green()[k];
+                    sum[2] += photo.blue()[k];
+                    n++;
+                }
+            }
+        }
+        if (n == 0) {
+            return new float[0];
+        }
+        for (int i = 0; i < 3; i++) {
+            sum[i] /= n;
+        }
+        return sum;
+    }
+
+    private boolean isTableLitBeside(int[] kind, int dark) {
+        List<Double> beside = new ArrayList<>();
+        List<Double> elsewhere = new ArrayList<>();
+        List<Point> even = ClothDoubts.evenly(ring, 6);
+        for (int i = 0; i < even.size(); i++) {
+            Point way = even.get((i + 1) % even.size()).minus(even.get(Math.floorMod(i - 1, even.size())));
+            Point out = new Point(way.y(), -way.x()).times(1 / Math.max(1e-9, way.lengthMm()));
+            Point in = even.get(i).minus(out.times(9));
+            Point there = even.get(i).plus(out.times(OUTSIDE_MM));
+            float[] table = mean(there.x(), there.y());
+            int c = (int) ((in.x() - box.minX()) / CELL_MM);
+            int r = (int) ((in.y() - box.minY()) / CELL_MM);
+            if (table.length > 0 && c >= 0 && r >= 0 && c < columns && r < rows) {
+                (kind[r * columns + c] == dark ? beside : elsewhere).add(lightOf(table));
+            }
+        }
+        return beside.size() >= LEAST_BESIDE && !elsewhere.isEmpty() && middle(beside) > SAME_LIGHT * middle(elsewhere);
+    }
+
+    private static double middle(List<Double> values) {
+        List<Double> sorted = values.stream().sorted().toList();
+        return sorted.get(sorted.size() / 2);
+    }
+
+    private static double lightOf(float[] c) {
+        return 0.3 * c[0] + 0.6 * c[1] + 0.1 * c[2];
+    }
+
+    /** Another colour, not the same one in more shade; more light than the cloth's is another colour too. */
+    private static boolean isOther(float[] main, float[] other) {
+        double dot = 0;
+        double square = 0;
+        for (int i = 0; i < 3; i++) {
+            dot += main[i] * other[i];
+            square += main[i] * main[i];
+        }
+        double light = dot / Math.max(1e-9, square);
+        double norm = Math.sqrt(square);
+        double off = 0;
+        double s = Math.max(0.3, Math.min(1.25, light));
+        for (int i = 0; i < 3; i++) {
+            off += (other[i] - s * main[i]) * (other[i] - s * main[i]);
+        }
+        return Math.sqrt(off) / Math.max(0.05, norm * Math.max(s, 0.5)) > OTHER_COLOUR;
+    }
+
+    /** Cells by colour, in {@link #KINDS} kinds (Lloyd's rounds from far corners). */
+    private Kinds kinds() {
+        List<float[]> centres = new ArrayList<>();
+        for (int k = 0; k < KINDS; k++) {
+            float[] far = null;
+            double most = -1;
+            for (int i = 0; i < colour.length; i += 3) {
+                if (inside[i]) {
+                    double least = k == 0 ? 0 : Double.MAX_VALUE;
+                    for (float[] c : centres) {
+                        least = Math.min(least, square(c, colour[i]));
+                    }
+                    if (least > most) {
+                        most = least;
+                        far = colour[i];
+                    }
+                }
+            }
+            centres.add(far == null ? new float[3] : far);
+        }
+        int[] kind = new int[colour.length];
+        for (int round = 0; round < ROUNDS; round++) {
+            for (int i = 0; i < colour.length; i++) {
+                kind[i] = -1;
+                double best = Double.MAX_VALUE;
+                for (int k = 0; inside[i] && k < KINDS; k++) {
+                    double d = square(centres.get(k), colour[i]);
+                    if (d < best) {
+                        best = d;
+                        kind[i] = k;
+                    }
+                }
+            }
+            float[][] means = means(kind);
+            for (int k = 0; k < KINDS; k++) {
+                centres.set(k, means[k]);
+            }
+        }
+        return counted(kind);
+    }
+
+    /** Kinds that are one colour in more and less light are one kind. */
+    private int[] merged() {
+        int[] kind = kinds.of;
+        float[][] means = kinds.means;
+        int[] as = new int[KINDS];
+        for (int k = 0; k < KINDS; k++) {
+            as[k] = k;
+            for (int j = k - 1; j >= 0; j--) {
+                if (!isOther(means[j], means[k]) && !isOther(means[k], means[j])) {
+                    as[k] = as[j];
+                }
+            }
+        }
+        int[] one = new int[kind.length];
+        for (int i = 0; i < kind.length; i++) {
+            one[i] = kind[i] < 0 ? -1 : as[kind[i]];
+        }
+        return one;
+    }
+
+    private float[][] means(int[] kind) {
+        float[][] sum = new float[KINDS][3];
+        int[] n = new int[KINDS];
+        for (int i = 0; i < kind.length; i++) {
+            if (kind[i] >= 0) {
+                n[kind[i]]++;
+                for (int c = 0; c < 3; c++) {
+                    sum[kind[i]][c] += colour[i][c];
+                }
+            }
+        }
+        for (int k = 0; k < KINDS; k++) {
+            for (int c = 0; c < 3; c++) {
+                sum[k][c] /= Math.max(1, n[k]);
+            }
+        }
+        return sum;
+    }
+
+    private static double square(float[] a, float[] b) {
+        double d = 0;
+        for (int i = 0; i < 3; i++) {
+            // Roots of light are nearer to how far colours look apart.
+            double e = Math.sqrt(Math.max(0, a[i])) - Math.sqrt(Math.max(0, b[i]));
+            d += e * e;
+        }
+        return d;
+    }
+
+    private int largestPart(int[] kind, int wanted) {
+        boolean[] seen = new boolean[kind.length];
+        int largest = 0;
+        for (int i = 0; i < kind.length; i++) {
+            if (kind[i] == wanted && !seen[i]) {
+                Deque<Integer> open = new ArrayDeque<>(List.of(i));
+                seen[i] = true;
+                int n = 0;
+                while (!open.isEmpty()) {
+                    int at = open.removeLast();
+                    n++;
+                    int c = at % columns;
+                    int r = at / columns;
+                    for (int d = 0; d < 8; d++) {
+                        int cc = c + (d < 3 ? -1 : d < 5 ? 0 : 1);
+                        int rr = r + new int[] {-1, 0, 1, -1, 1, -1, 0, 1}[d];
+                        int to = rr * columns + cc;
+                        if (cc >= 0 && rr >= 0 && cc < columns && rr < rows && !seen[to] && kind[to] == wanted) {
+                            seen[to] = true;
+                            open.add(to);
+                        }
+                    }
+                }
+                largest = Math.max(largest, n);
+            }
+        }
+        return largest;
+    }
+}
