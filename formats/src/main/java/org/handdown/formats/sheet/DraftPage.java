@@ -27,6 +27,8 @@ public final class DraftPage {
     private static final double MARGIN_MM = 15;
     private static final double TEXT_MM = 3.4;
     private static final double LINE_MM = 5;
+    /** A piece's name under it, smaller where the piece is narrow. */
+    private static final double NAME_MM = 2.2;
 
     private final Draft draft;
     private final Project.Order order;
@@ -188,8 +190,10 @@ public final class DraftPage {
             Point shift = new Point(x - box.minX() * scale, below + 5 - box.minY() * scale);
             page.line(scaled(cutLine(p).points(), scale, shift), true, Page.Stroke.CUT);
             page.line(scaled(p.stitchLine().flattened().ring().points(), scale, shift), true, Page.Stroke.STITCH);
-            page.text(x, below, 2.2, false, p.name());
-            x += (box.widthMm() + 40) * scale;
+            double room = (box.widthMm() + 40) * scale - 1;
+            double size = NAME_MM * Math.min(1, room / page.widthMm(NAME_MM, false, p.name()));
+            page.text(x, below, size, false, p.name());
+            x += room + 1;
         }
     }
 
