@@ -17,6 +17,9 @@ final class Conditions {
     private final Map<String, Consumer<Setting>> plain = new LinkedHashMap<>();
     private final Map<String, Consumer<Setting>> traps = new LinkedHashMap<>();
 
+    /** Another number of thousands is another set of pictures of the same kinds: figures chosen on one are judged by the next. */
+    private static final long SET = 1_000_000L * Long.getLong("handdown.studio.set", 0);
+
     private Conditions() {
         plain.put("plain", s -> {});
         plain.put("tilted by 24°", s -> s.tiltDeg = 24);
@@ -94,7 +97,7 @@ final class Conditions {
         for (Map<String, Consumer<Setting>> some : List.of(all.plain, all.traps)) {
             for (Map.Entry<String, Consumer<Setting>> one : some.entrySet()) {
                 for (int i = 0; i < EACH; i++) {
-                    Setting s = usual(one.getKey(), all.plain.containsKey(one.getKey()), 1000L * n + i, i);
+                    Setting s = usual(one.getKey(), all.plain.containsKey(one.getKey()), SET + 1000L * n + i, i);
                     one.getValue().accept(s);
                     settings.add(s);
                 }
