@@ -196,7 +196,7 @@ public final class ChalkSheet {
                 page.text(beside.x() - 1.6, beside.y() - 0.8, 2.2, false, letter(index, c));
             }
             Point middle = at(centre(piece.ring()));
-            page.text(middle.x() - page.widthMm(2.8, true, piece.name()) / 2, middle.y(), 2.8, true, piece.name());
+            page.text(middle.x() - page.widthMm(2.8, true, piece.label()) / 2, middle.y(), 2.8, true, piece.label());
         }
 
         private static Point centre(Ring ring) {

@@ -13,8 +13,9 @@ import org.handdown.lay.Placed;
  * A placed copy with its cut line in the panel frame.
  *
  * @param called as people named the piece
+ * @param isOnly whether there is one copy of it
  */
-record LaidPiece(Placed placed, Ring ring, String called) {
+record LaidPiece(Placed placed, Ring ring, String called, boolean isOnly) {
     /** Sharper turns are corners; flatter ones are points of a curve. */
     private static final double CORNER_DEG = 12;
     /** Chalked from point to point by a straight line, a curve may be missed by this much: half a chalk line. */
@@ -29,7 +30,8 @@ record LaidPiece(Placed placed, Ring ring, String called) {
                         p.at().toPanel(problem.piece(p.piece())
                                 .variant(p.variant())
                                 .outline()),
-                        called(p.piece(), names)))
+                        called(p.piece(), names),
+                        problem.piece(p.piece()).quantity() == 1))
                 .toList();
     }
 
@@ -38,12 +40,9 @@ record LaidPiece(Placed placed, Ring ring, String called) {
         return names.getOrDefault(id, id.replace('-', ' '));
     }
 
-    String name() {
-        return placed.at().mirrored() ? called + ", mirrored" : called;
-    }
-
+    /** As the page calls it: with its number where there are several. */
     String label() {
-        return name() + " no. " + (placed.copy() + 1);
+        return called + (isOnly ? "" : " " + (placed.copy() + 1)) + (placed.at().mirrored() ? ", mirrored" : "");
     }
 
     /** Corners, and along curves as many points as a straight line from one to the next needs, in the order of the cut line. */

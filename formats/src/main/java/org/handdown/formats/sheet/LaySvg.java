@@ -67,7 +67,7 @@ public final class LaySvg {
                     piece.ring().at(0));
             g.append(Wording.fill(
                     "<text x=\"%.2f\" y=\"%.2f\" font-size=\"10\" text-anchor=\"middle\">%s</text>%n",
-                    at.x(), -at.y(), escaped(piece.name())));
+                    at.x(), -at.y(), escaped(piece.label())));
         }
         return g.append("</g>\n").toString();
     }

@@ -104,7 +104,7 @@ class PaperTest {
         Piece sleeve = TEE.piece("sleeve");
         Ring ring = sleeve.cutLine().ring();
         LaidPiece laid =
-                new LaidPiece(new Placed("sleeve", 0, "v", "p", new Placement(0, 0, 0, false)), ring, "sleeve");
+                new LaidPiece(new Placed("sleeve", 0, "v", "p", new Placement(0, 0, 0, false)), ring, "sleeve", true);
         List<Point> chalk = laid.chalkPoints();
         assertThat(chalk).hasSizeBetween(10, 60);
         List<Point> closed = new ArrayList<>(chalk);
