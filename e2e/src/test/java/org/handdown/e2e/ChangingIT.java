@@ -2,12 +2,17 @@ package org.handdown.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Changes on a pattern and pieces taken from panels, garments and drawings, through the real interface. */
@@ -208,5 +213,49 @@ class ChangingIT extends Seated {
         table.button("Do it").click();
         assertThat(table.text("of the remnants kept to try it, 4 layers")).isVisible();
         assertThat(table.thread("Pieces")).containsText("all seams agree");
+    }
+
+    /** The pieces' own file brought into another project: every outline under its piece's name, none in another's place. */
+    @Test
+    void aFileOfPiecesComesBackPieceByPiece() throws IOException {
+        table.bring("2-wrap-skirt.project.json");
+        table.button("To the table").click();
+        Download file = table.page()
+                .waitForDownload(() -> table.page()
+                        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("DXF"))
+                        .click());
+        Path kept = Files.createTempFile("hand-down", ".dxf");
+        file.saveAs(kept);
+        table.goTo("Pieces");
+        table.sheet("Bring in");
+        table.page().getByLabel("SVG or DXF drawing").setInputFiles(kept);
+        assertThat(table.text("Left out: ")).isVisible();
+        Locator meanings = table.page().getByLabel("This line is");
+        assertThat(table.page()
+                        .getByLabel("Piece", new Page.GetByLabelOptions().setExact(true))
+                        .first())
+                .hasValue(Pattern.compile(" cut$"));
+        int found = meanings.count();
+        for (int i = 0; i < found; i++) {
+            meanings.nth(i).selectOption("CUT");
+        }
+        table.button("Bring them in").click();
+        assertThat(table.thread("Pieces")).containsText(5 + found + " pieces");
+    }
+
+    /** Inches in a file that names no unit: too small as it stands, and read again in the unit that is asked for beside it. */
+    @Test
+    void aDrawingWithoutAUnitIsAskedForIt() {
+        table.bring("2-wrap-skirt.project.json");
+        table.goTo("Pieces");
+        table.sheet("Bring in");
+        String inches = "0 SECTION 2 ENTITIES 0 CIRCLE 8 0 10 0 20 0 40 3 0 ENDSEC 0 EOF".replace(' ', '\n');
+        table.page()
+                .getByLabel("SVG or DXF drawing")
+                .setInputFiles(new FilePayload("disc.dxf", "image/vnd.dxf", inches.getBytes(StandardCharsets.UTF_8)));
+        assertThat(table.text("no closed outline of 1 cm² or more")).isVisible();
+        table.field("One unit of the drawing is").selectOption(new SelectOption().setLabel("an inch"));
+        assertThat(table.text("outline 1, drawn 15.2 cm × 15.2 cm")).isVisible();
+        assertThat(table.text("no closed outline")).isHidden();
     }
 }
