@@ -23,7 +23,7 @@ import org.handdown.panel.TapePoint;
 public record PhotoTracing(
         FlatPhoto flat, Point home, List<TapePoint> points, String why, List<String> doubts, double toleranceMm) {
     /** The edge of cloth is no finer: threads, its own thickness, the light (common practice, no source). */
-    private static final double EDGE_MM = 1.8;
+    private static final double EDGE_MM = 2.1;
 
     private static final double DEVIATIONS = 2.6;
     private static final double MUCH_MM = 5;
