@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -18,9 +19,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param unit code of what one unit is, 0 for none named
  * @param hiddenLayers that are off or frozen
+ * @param passedOver lines that stand where only a group code may
  */
-record DxfFile(int unit, Set<String> hiddenLayers, Map<String, Block> blocks, List<DxfEntity> entities) {
+record DxfFile(
+        int unit, Set<String> hiddenLayers, Map<String, Block> blocks, List<DxfEntity> entities, int passedOver) {
     private static final int MOST_ENTITIES = 20_000;
+    private static final int MOST_PASSED_OVER = 400;
+    private static final Pattern CODE = Pattern.compile("\\s*-?\\d{1,4}\\s*");
+    private static final String NO_DRAWING =
+            "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.";
 
     /** Things that can be put in several places at once. @param base what of it comes to lie where it is put */
     record Block(Point base, List<DxfEntity> entities) {}
@@ -60,29 +67,33 @@ record DxfFile(int unit, Set<String> hiddenLayers, Map<String, Block> blocks, Li
         private boolean seen;
 
         DxfFile read(String[] lines) {
+            int passed = 0;
             for (int i = 0; i + 1 < lines.length; i += 2) {
-                pair(code(lines[i], i), lines[i + 1].strip());
+                // Some programs write lines of another format between; a group code follows them again.
+                while (seen && passed <= MOST_PASSED_OVER && i + 2 < lines.length && !isCode(lines[i])) {
+                    passed++;
+                    i++;
+                }
+                if (!isCode(lines[i])) {
+                    throw new RefusedValueException(
+                            "file",
+                            seen
+                                    ? Wording.fill(
+                                            "Line %d of the DXF is no group code: the file is damaged, save it again.",
+                                            i + 1)
+                                    : NO_DRAWING);
+                }
+                pair(Integer.parseInt(lines[i].strip()), lines[i + 1].strip());
             }
             if (!seen) {
-                throw new RefusedValueException(
-                        "file", "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.");
+                throw new RefusedValueException("file", NO_DRAWING);
             }
             finish();
-            return new DxfFile(unit, hidden, blocks, entities);
+            return new DxfFile(unit, hidden, blocks, entities, passed);
         }
 
-        private int code(String line, int at) {
-            try {
-                return Integer.parseInt(line.strip());
-            } catch (NumberFormatException e) {
-                throw new RefusedValueException(
-                        "file",
-                        seen
-                                ? Wording.fill(
-                                        "Line %d of the DXF is no group code: the file is damaged, save it again.",
-                                        at + 1)
-                                : "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.");
-            }
+        private static boolean isCode(String line) {
+            return CODE.matcher(line).matches();
         }
 
         private void pair(int code, String value) {

@@ -14,6 +14,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -90,6 +91,11 @@ final class DxfOutlines {
                     file.unit() == 0
                             ? "The drawing names no unit: one is taken as a millimetre."
                             : "The drawing's unit is none that cloth is drawn in: one is taken as a millimetre.");
+        }
+        if (file.passedOver() > 0) {
+            gathering.tell(Wording.fill(
+                    "%d lines of the file are no DXF and were passed over: look whether all is there.",
+                    file.passedOver()));
         }
         things(file.entities(), new Frame("", "", "0", false, p -> p.times(mm)), 1);
         runs.forEach(this::gather);

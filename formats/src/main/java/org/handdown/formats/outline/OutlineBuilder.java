@@ -84,7 +84,7 @@ final class OutlineBuilder {
         Point at = first;
         double twice = 0;
         for (Segment s : segments) {
-            for (Point p : s.flattened(1)) {
+            for (Point p : s.flattened(Outline.FLATTENING_MM)) {
                 twice += Math.abs(at.minus(first).cross(p.minus(first)));
                 at = p;
             }

@@ -2,13 +2,8 @@ package org.handdown.formats.outline;
 
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
-import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
-import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Element;
@@ -77,10 +72,6 @@ final class SvgShapes {
         if (d.isBlank() || d.strip().equals("none")) {
             return null;
         }
-        try {
-            return AWTPathProducer.createShape(new StringReader(d), PathIterator.WIND_NON_ZERO);
-        } catch (IOException e) {
-            throw new UncheckedIOException("A text in memory is always read.", e);
-        }
+        return SvgPath.of(d);
     }
 }

@@ -154,6 +154,42 @@ class StrangersDrawingsTest {
         assertThat(area(round)).isCloseTo(Math.PI * 36, within(0.002 * Math.PI * 36));
     }
 
+    /** Halves, three quarters and turned arcs of a circle and an ellipse: π·a·b (the arc's own formula, W3C, SVG 2 §B.2). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "M300 200A100 100 0 1 1 100 200A100 100 0 1 1 300 200z; 1",
+                "M300 200A100 100 0 0 0 100 200A100 100 0 0 0 300 200z; 1",
+                "m300 200a100 100 0 1 1 -100 -100a100 100 0 0 1 100 100z; 1",
+                "M200 100A100 50 90 1 1 200 300A100 50 90 1 1 200 100z; 0.5",
+                "M300 200A1 1 0 1 1 100 200A1 1 0 1 1 300 200z; 1"
+            })
+    void arcsAreRoundToTheLastHundredth(String d, double share) {
+        FoundOutline round = svg("<path d='" + d + "'/>").outlines().get(0);
+        double exact = Math.PI * 10_000 * share;
+        // Flattened to 0.1 mm, which takes at most that much along the line.
+        assertThat(area(round)).isBetween(exact - 0.1 * 630, exact + 0.5);
+    }
+
+    /** Smooth, quadratic, relative and upright steps, against their points written out in full (W3C, SVG 2 §9.3). */
+    @Test
+    void shortStepsOfAPathAreThoseWrittenInFull() {
+        double one = area(svg("<path d='M50 150c0-60 40-100 100-100s100 40 100 100v50h-200z'/>")
+                .outlines()
+                .get(0));
+        double full = area(svg("<path d='M50 150C50 90 90 50 150 50C210 50 250 90 250 150L250 200L50 200Z'/>")
+                .outlines()
+                .get(0));
+        assertThat(one).isCloseTo(full, within(1e-3));
+        double quad = area(
+                svg("<path d='M50 150q50-80 100 0t100 0v50H50z'/>").outlines().get(0));
+        double quadFull = area(svg("<path d='M50 150Q100 70 150 150Q200 230 250 150L250 200L50 200z'/>")
+                .outlines()
+                .get(0));
+        assertThat(quad).isCloseTo(quadFull, within(1e-3));
+    }
+
     @Test
     void aWrongUnitIsNoDeadEnd() {
         String inch = "0 SECTION 2 ENTITIES 0 CIRCLE 10 0 20 0 40 2 0 ENDSEC";
@@ -281,6 +317,15 @@ class StrangersDrawingsTest {
         assertThat(drawing.told())
                 .contains(
                         "“spline on layer S” was left out. It is a spline that cannot be read; save it as polylines.");
+    }
+
+    /** A converter that ships with Debian leaves a plotter's words among the pairs. */
+    @Test
+    void linesOfAnotherFormatArePassedOverAndTold() {
+        Drawing drawing = entities("LT2,0.1017; 999 found " + square("0", 0, 50), "LT1; " + square("0", 90, 60));
+        assertThat(drawing.outlines()).hasSize(2);
+        assertThat(drawing.told())
+                .contains("2 lines of the file are no DXF and were passed over: look whether all is there.");
     }
 
     /** A rational curve of degree two with weights 1, √½, 1 is a quarter of a circle (common practice, no source). */
