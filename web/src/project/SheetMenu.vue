@@ -40,7 +40,12 @@ const sheets = computed(() => {
       what: 'PDF, 914 mm wide',
       ready: !!project.pieces,
     },
-    { href: base + 'pieces.svg', name: 'Pieces', what: 'SVG, cut, stitch and grain', ready: !!project.pieces },
+    {
+      href: base + 'pieces.svg',
+      name: 'Pieces',
+      what: 'SVG, cut, stitch and grain',
+      ready: !!project.pieces,
+    },
     { href: base + 'pieces.dxf', name: 'Pieces', what: 'DXF', ready: !!project.pieces },
     ...(project.pieces?.orders ?? []).map((o, i) => ({
       href: base + 'draft.pdf?draft=' + i,
