@@ -131,7 +131,7 @@ class SurveyIT extends Seated {
                 + "<script>alert(1)</script><path d='M10 10h200l40 120c-60 40-160 40-240 0z'/></svg>";
         Locator file = table.page().getByLabel(Pattern.compile("^SVG or DXF"));
         file.setInputFiles(new FilePayload("bad.svg", "image/svg+xml", "hello".getBytes(StandardCharsets.UTF_8)));
-        assertThat(table.text("no sound SVG drawing")).isVisible();
+        assertThat(table.text("neither an SVG nor an ASCII DXF")).isVisible();
         file.setInputFiles(new FilePayload("remnant.svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8)));
         assertThat(table.text("every point true to about")).isVisible();
         table.settle("The tape shows", "24 cm");
