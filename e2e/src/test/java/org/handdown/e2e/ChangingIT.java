@@ -255,7 +255,8 @@ class ChangingIT extends Seated {
                 .setInputFiles(new FilePayload("disc.dxf", "image/vnd.dxf", inches.getBytes(StandardCharsets.UTF_8)));
         assertThat(table.text("no closed outline of 1 cm² or more")).isVisible();
         table.field("One unit of the drawing is").selectOption(new SelectOption().setLabel("an inch"));
-        assertThat(table.text("outline 1, drawn 15.2 cm × 15.2 cm")).isVisible();
+        assertThat(table.page().getByLabel("outline 1, drawn 15.2 cm × 15.2 cm"))
+                .isVisible();
         assertThat(table.text("no closed outline")).isHidden();
     }
 }
