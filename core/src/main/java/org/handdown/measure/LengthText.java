@@ -35,9 +35,12 @@ public final class LengthText {
             Map.entry('⅞', "7/8"),
             Map.entry('⅓', "1/3"),
             Map.entry('⅔', "2/3"));
+    /** Of any width and kind, as telephones and tables put them between a figure and its unit. */
+    private static final Pattern SPACES = Pattern.compile("\\p{Z}");
+
     private static final String HOW = "Write a number and a unit, for example “13.5 cm”, “135 mm” or “5 1/2 in”.";
     /** Longest text looked at: nobody writes a longer length, and the pattern must not be fed a novel. */
-    private static final int LONGEST_TEXT = 40;
+    static final int LONGEST_TEXT = 40;
 
     private LengthText() {}
 
@@ -52,7 +55,8 @@ public final class LengthText {
         if (text.length() > LONGEST_TEXT) {
             throw new RefusedValueException(field, "That is too long for a length. " + HOW);
         }
-        String plain = withPlainFractions(text.trim().toLowerCase(Locale.ROOT));
+        String plain =
+                withPlainFractions(SPACES.matcher(text).replaceAll(" ").trim().toLowerCase(Locale.ROOT));
         if (plain.isEmpty()) {
             throw new RefusedValueException(field, "A length is missing here. " + HOW);
         }

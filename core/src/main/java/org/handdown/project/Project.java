@@ -15,6 +15,7 @@ import org.handdown.lay.FitProblem;
 import org.handdown.lay.Placed;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.TypedWords;
 import org.handdown.panel.Survey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
@@ -44,6 +45,7 @@ import org.jspecify.annotations.Nullable;
  * @param kept other lays to compare it with, the oldest first
  * @param done steps checked off, by step id
  * @param practice figures of common practice that it goes by: those of the household when it was begun, or when they were taken over
+ * @param typed the words in which its lengths were typed
  */
 public record Project(
         String name,
@@ -57,7 +59,8 @@ public record Project(
         Workings workings,
         Map<String, Done> done,
         List<Note> log,
-        Practice practice) {
+        Practice practice,
+        TypedWords typed) {
     private static final int LONGEST_NAME = 120;
 
     private static final int MOST_KEPT = 6;
@@ -401,31 +404,34 @@ public record Project(
                 Workings.NONE,
                 Map.of(),
                 List.of(),
-                Practice.SHIPPED);
+                Practice.SHIPPED,
+                TypedWords.NONE);
     }
 
     public Project withAim(Aim other) {
-        return new Project(name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice);
+        return new Project(
+                name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed);
     }
 
     public Project withSource(Source other) {
-        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice);
+        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice, typed);
     }
 
     public Project withOpening(Opening other) {
-        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice);
+        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice, typed);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice);
+        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice, typed);
     }
 
     public Project withPieces(Pieces others) {
-        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice);
+        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice, typed);
     }
 
     public Project withLay(Lay other) {
-        return new Project(name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice);
+        return new Project(
+                name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice, typed);
     }
 
     /** Keeps the lay there is beside it, under a name. */
@@ -444,23 +450,32 @@ public record Project(
     }
 
     public Project withKept(List<KeptLay> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice);
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice, typed);
     }
 
     public Project withWorkings(Workings others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice, typed);
     }
 
     public Project withDone(Map<String, Done> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice);
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice, typed);
     }
 
     /** By other figures of common practice; its drafts are drawn by them too. */
     public Project by(Practice other) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other);
+        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other, typed);
+    }
+
+    /** With the words of lengths that were typed since. */
+    public Project remembering(TypedWords later) {
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed.and(later));
     }
 
     public Project withLog(List<Note> others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice);
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice, typed);
     }
 }

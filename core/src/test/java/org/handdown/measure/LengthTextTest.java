@@ -35,7 +35,9 @@ class LengthTextTest {
                 "1 1/2 in|38.1",
                 "½ in|12.7",
                 "135 mm|135",
-                "1 m 20 cm|1200"
+                "1 m 20 cm|1200",
+                "135\u00a0mm|135",
+                "5\u202f1/2\u2009in|139.7"
             })
     void readsWhatPeopleWrite(String text, double expected) {
         assertThat(mm(text)).isCloseTo(expected, within(1e-9));

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -13,6 +14,7 @@ import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Practice;
+import org.handdown.measure.TypedWords;
 import org.handdown.pattern.change.Change;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
@@ -50,7 +52,8 @@ public final class ProjectJson {
                 f.get("log")
                         .list(n -> new Project.Note(
                                 instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read))),
-                PracticeJson.read(f.get("practice")));
+                PracticeJson.read(f.get("practice")),
+                typed(f.get("typed")));
     }
 
     private static <T> @Nullable T read(JsonField f, Function<JsonField, T> how) {
@@ -77,6 +80,12 @@ public final class ProjectJson {
             lay.pinned().stream().sorted().forEach(pinned::add);
         }
         return node;
+    }
+
+    private static TypedWords typed(JsonField f) {
+        Map<Double, String> words = new LinkedHashMap<>();
+        f.list(t -> words.put(t.get("mm").number(), t.get("text").text()));
+        return f.refusingHere(() -> new TypedWords(words));
     }
 
     private static Map<String, Project.Done> done(JsonField f) {
@@ -137,6 +146,12 @@ public final class ProjectJson {
         }
         if (!project.practice().equals(Practice.SHIPPED)) {
             node.set("practice", PracticeJson.write(project.practice()));
+        }
+        if (!project.typed().equals(TypedWords.NONE)) {
+            ArrayNode typed = node.putArray("typed");
+            project.typed()
+                    .byMm()
+                    .forEach((mm, text) -> typed.addObject().put("mm", mm).put("text", text));
         }
         ObjectNode done = node.putObject("done");
         new TreeMap<>(project.done())

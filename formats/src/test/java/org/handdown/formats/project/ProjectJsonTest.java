@@ -18,8 +18,10 @@ import org.handdown.formats.DemoProject;
 import org.handdown.lay.Leftover;
 import org.handdown.lay.Placed;
 import org.handdown.lay.RuleChecker;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.TypedWords;
 import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
@@ -93,6 +95,21 @@ class ProjectJsonTest {
         assertThatThrownBy(() -> ProjectJson.read(text.replace("\"gap\":3.0", "\"gap\":300")))
                 .isInstanceOf(RefusedValueException.class)
                 .hasMessageContaining(Wording.of("from 0 to 30 mm"));
+    }
+
+    @Test
+    void theWordsOfLengthsReadBackInTheirOrder_AndOthersThanTheirsAreRefused() throws IOException {
+        Project typed = Project.named("Words")
+                .remembering(TypedWords.NONE.typed("135 mm", LengthUnit.CM).typed("2' 6\"", LengthUnit.CM));
+        String text = ProjectJson.text(typed);
+        assertThat(ProjectJson.read(text)).isEqualTo(typed);
+        assertThat(ProjectJson.read(text).typed().byMm().keySet()).containsExactly(135.0, 762.0);
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/project.schema.json")));
+        assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        assertThatThrownBy(() -> ProjectJson.read(text.replace("135 mm", "137 mm")))
+                .isInstanceOf(RefusedValueException.class)
+                .hasMessageContaining("137 mm");
     }
 
     @Test

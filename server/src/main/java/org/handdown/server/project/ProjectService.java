@@ -175,7 +175,8 @@ public class ProjectService {
     }
 
     private ProjectView edit(UUID household, ProjectMapper.ProjectRow row, String what, UnaryOperator<Project> change) {
-        String document = ProjectJson.text(change.apply(readable(row.document())));
+        Project changed = change.apply(readable(row.document()));
+        String document = ProjectJson.text(changed.remembering(AsTyped.words()));
         mapper.deleteStates(household, row.id(), row.seq(), row.seq() + 1 - STATES_KEPT);
         mapper.insertState(household, row.id(), row.seq() + 1, what, document);
         return moveTo(household, row, document, row.seq() + 1);

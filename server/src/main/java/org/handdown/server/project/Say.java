@@ -5,15 +5,20 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.TypedWords;
 import org.handdown.measure.Wording;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 
 /** Lengths, areas and points as the page wants them, in the household's unit. */
-public record Say(LengthUnit unit) {
+public record Say(LengthUnit unit, TypedWords typed) {
+    public Say(LengthUnit unit) {
+        this(unit, TypedWords.NONE);
+    }
+
     public static Say to(Project project) {
         Aim aim = project.aim();
-        return new Say(aim == null ? LengthUnit.CM : aim.unit());
+        return new Say(aim == null ? LengthUnit.CM : aim.unit(), project.typed());
     }
 
     public String length(double mm) {
@@ -30,15 +35,15 @@ public record Say(LengthUnit unit) {
         return LengthText.inward(Length.ofMm(mm), unit);
     }
 
-    /** For a field: reads back as it is, bit for bit. */
+    /** For a field: as it was typed, and reads back as it is, bit for bit. */
     public String field(double mm) {
-        return LengthText.field(Length.ofMm(mm), unit);
+        return typed.field(Length.ofMm(mm), unit);
     }
 
     /** For the field of something as thin as cloth: in mm, or in inches where it was told in them; reads back as it is. */
     String thin(double mm) {
-        String text = LengthText.field(Length.ofMm(mm), unit.isMetric() ? LengthUnit.MM : unit);
-        return text.endsWith("cm")
+        String text = typed.field(Length.ofMm(mm), unit.isMetric() ? LengthUnit.MM : unit);
+        return text.endsWith("cm") && !typed.byMm().containsKey(mm)
                 ? java.math.BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString() + " mm"
                 : text;
     }

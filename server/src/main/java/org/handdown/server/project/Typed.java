@@ -18,7 +18,9 @@ public record Typed(LengthUnit unit) {
     }
 
     Length length(String field, @Nullable String text) {
-        return LengthText.parse(field, text(text), unit);
+        Length length = LengthText.parse(field, text(text), unit);
+        AsTyped.note(text(text), unit);
+        return length;
     }
 
     public double mm(String field, @Nullable String text) {

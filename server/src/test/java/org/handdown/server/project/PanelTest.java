@@ -92,7 +92,7 @@ class PanelTest extends HouseholdTest {
         change("PUT", "/panels/sleeve/taped", SLEEVE.formatted("48 cm", "48.7 cm"));
         JsonNode taped = panel("sleeve").path("taped");
         assertThat(taped.path("shape").asText()).isEqualTo("FLAT_SLEEVE");
-        assertThat(taped.path("measures").path("upper").asText()).isEqualTo("42.0 cm");
+        assertThat(taped.path("measures").path("upper").asText()).isEqualTo("42 cm");
         assertThat(taped.path("points").get(0).path("finish").asText()).isEqualTo("CUFF");
         assertThat(taped.path("findings")).isEmpty();
     }

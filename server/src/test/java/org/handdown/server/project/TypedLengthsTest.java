@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
@@ -269,5 +271,69 @@ class TypedLengthsTest extends HouseholdTest {
                 .path("measures")
                 .forEach(m -> sizes.put(m.path("id").asText(), m.path("mm").asDouble()));
         return sizes;
+    }
+
+    /** Of the source, its cloth, a flaw, a dimension of the draft and a piece entered by hand: every field shows the words it was given. */
+    @Test
+    void everyFieldShowsTheWordsThatWereTypedInItWhateverTheUnit() {
+        ObjectNode inches = aim("INCH");
+        inches.putObject("measures").put("HEIGHT", "4' 2\"");
+        put("/aim", inches.toString());
+        Map<String, String> sizes = average(user, "BLANKET");
+        String size = "length";
+        sizes.put(size, "1.6 m");
+        ObjectNode blanket = sourceBody("BLANKET", "Found", sizes);
+        ((ObjectNode) blanket.path("cloth")).put("thickness", "0.15 cm");
+        assertThat(put("/source", blanket.toString()).status()).isEqualTo(200);
+        view = call(user, "POST", at + "/panels/redo?version=" + view.path("version"), "")
+                .body();
+        view = call(user, "POST", at + "/pieces/redo?version=" + view.path("version"), "")
+                .body();
+        String panel = view.path("panels").get(0).path("id").asText();
+        assertThat(put("/panels/" + panel, """
+                {"stations":{},"flaws":[{"treatment":"AVOID","kind":"STAIN","what":"stain","extent":"OVAL",
+                 "x":"1' 1 1/2\\"","y":"0.25 yd","width":"43 mm","height":"1¾ in"}]}""").status()).isEqualTo(200);
+        JsonNode length = json();
+        for (JsonNode d : view.path("pieces").path("orders").get(0).path("dimensions")) {
+            length = d.path("kind").asText().equals("LENGTH") ? d : length;
+        }
+        long mm = Math.round(LengthText.parse("usual", length.path("usual").asText(), LengthUnit.INCH)
+                .mm());
+        String id = length.path("id").asText();
+        String choice = mm + ".0 mm";
+        assertThat(put("/pattern/drafts/0/choices", "{\"choices\":{\"%s\":\"%s\"}}".formatted(id, choice))
+                        .status())
+                .isEqualTo(200);
+        view = call(user, "POST", at + "/pieces/by-hand?version=" + view.path("version"), """
+                {"name":"Bib","quantity":1,"corners":[{"x":"0","y":"0"},{"x":"0.12 m","y":"0"},{"x":"0.12 m","y":"87 mm"}]}""")
+                .body();
+        for (String unit : new String[] {"INCH", "CM", "MM", "INCH"}) {
+            put("/aim", aim(unit).toString());
+            assertThat(measure("HEIGHT").path("text").asText()).isEqualTo("4' 2\"");
+            assertThat(shown()).containsEntry(size, "1.6 m");
+            assertThat(view.path("source").path("clothTexts").path("thickness").asText())
+                    .isEqualTo("0.15 cm");
+            JsonNode flaw = find(view.path("panels"), panel).path("flaws").get(0);
+            assertThat(flaw.path("x").asText()).isEqualTo("1' 1 1/2\"");
+            assertThat(flaw.path("y").asText()).isEqualTo("0.25 yd");
+            assertThat(flaw.path("width").asText()).isEqualTo("43 mm");
+            assertThat(flaw.path("height").asText()).isEqualTo("1¾ in");
+            assertThat(find(view.path("pieces").path("orders").get(0).path("dimensions"), id)
+                            .path("text")
+                            .asText())
+                    .isEqualTo(choice);
+            assertThat(view.path("pieces").path("pieces").toString()).contains("\"x\":\"0.12 m\"", "\"y\":\"87 mm\"");
+        }
+        String file = call(user, "GET", at + "/file", "").body().toString();
+        assertThat(file).contains("1.6 m", "0.25 yd", "0.12 m");
+    }
+
+    private static JsonNode find(JsonNode list, String id) {
+        for (JsonNode one : list) {
+            if (one.path("id").asText().equals(id)) {
+                return one;
+            }
+        }
+        throw new AssertionError("There is no " + id);
     }
 }
