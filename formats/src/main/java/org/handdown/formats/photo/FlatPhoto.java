@@ -1,6 +1,7 @@
 package org.handdown.formats.photo;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
@@ -130,6 +131,27 @@ public record FlatPhoto(
         red[at] = r;
         green[at] = isShown ? g : Float.NaN;
         blue[at] = isShown ? b : Float.NaN;
+    }
+
+    /** Mean colour of the pixel at a place and its eight neighbours, linear light; empty where the photo shows none of them. */
+    double[] meanAround(Point onTable) {
+        int column = (int) Math.floor(column(onTable));
+        int row = (int) Math.floor(row(onTable));
+        double[] sum = new double[3];
+        int n = 0;
+        for (int j = Math.max(0, row - 1); j <= Math.min(height - 1, row + 1); j++) {
+            for (int i = Math.max(0, column - 1); i <= Math.min(width - 1, column + 1); i++) {
+                int k = j * width + i;
+                if (shows(k)) {
+                    sum[0] += red[k];
+                    sum[1] += green[k];
+                    sum[2] += blue[k];
+                    n++;
+                }
+            }
+        }
+        int seen = n;
+        return n == 0 ? new double[0] : Arrays.stream(sum).map(s -> s / seen).toArray();
     }
 
     Point toTable(double i, double j) {

@@ -25,6 +25,12 @@ public record PhotoTracing(
     /** The edge of cloth is no finer: threads, its own thickness, the light (common practice, no source). */
     private static final double EDGE_MM = 2.1;
 
+    /** A pattern at the edge draws the line aside; these figures come from the pictures of the bench (docs/benchmarks.md). */
+    private static final double DRAWN_ASIDE_MM = 2.5;
+
+    private static final double FAINT_PATTERN = 0.1;
+    private static final double STRONGEST_PATTERN = 9;
+
     private static final double DEVIATIONS = 2.6;
     private static final double MUCH_MM = 5;
     private static final int MOST_POINTS = 180;
@@ -52,18 +58,31 @@ public record PhotoTracing(
         List<String> doubts = new ArrayList<>(traced.doubts());
         double unsure = 0;
         if (traced.isSure()) {
-            unsure = Math.hypot(EDGE_MM, DEVIATIONS * ShapeTolerance.largestMm(traced.line(), sheet)) + toleranceMm;
-            if (unsure > MUCH_MM) {
+            double edge = edgeMm(flat, traced.line());
+            double camera = DEVIATIONS * ShapeTolerance.largestMm(traced.line(), sheet);
+            unsure = Math.hypot(edge, camera) + toleranceMm;
+            if (Math.hypot(EDGE_MM, camera) + toleranceMm > MUCH_MM) {
                 doubts.add(Wording.fill(
                         "The sheet tells the farthest edge to ±%.0f mm only: lay it nearer to the cloth, take the picture from straight above"
                                 + " and not from close by, and do not cut it down.",
                         unsure));
+            } else if (edge > MUCH_MM) {
+                doubts.add(Wording.fill(
+                        "A pattern that meets the edge may have drawn the line aside, by up to %.0f mm: look along it, or lay the cloth on a"
+                                + " plain ground of another colour.",
+                        edge));
             }
             if (!sheet.doubt().isEmpty()) {
                 doubts.add(sheet.doubt());
             }
         }
         return new PhotoTracing(flat, home, points, traced.why(), List.copyOf(doubts), unsure);
+    }
+
+    /** How far the line may be from the edge that the picture shows. */
+    private static double edgeMm(FlatPhoto flat, List<Point> line) {
+        double pattern = Math.min(STRONGEST_PATTERN, EdgePattern.strongest(flat, new Ring(line)));
+        return EDGE_MM + DRAWN_ASIDE_MM * Math.sqrt(Math.max(0, pattern - FAINT_PATTERN));
     }
 
     /**
