@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
+import SourceDrawing from '../source/SourceDrawing.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
@@ -77,6 +78,14 @@ const lead = computed(() =>
             ? 'Drafted from the measures. Solid line: cut. Stitches: sew. Click an edge for its ledger.'
             : 'Pieces as you enter them or bring them in. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.',
 )
+/** The seams that letting out opens, as on the source; nothing of it is decided yet at Take apart. */
+const asOpened = computed(() => {
+  const opens = new Set(project.letOut?.openings.map((o) => o.join))
+  return (project.takeApart?.joins ?? []).map((j) => ({
+    ...j,
+    decision: opens.has(j.id) ? ('UNPICK' as const) : ('LEAVE' as const),
+  }))
+})
 function pick(id: string) {
   picked.value = id || undefined
   edge.value = undefined
@@ -107,7 +116,17 @@ function pickEdge(id: string, name: string) {
         :pieces="project.pieces.pieces"
         :inches="project.unit === 'INCH'"
       />
-      <LetOutTable v-else-if="project.letOut" :let-out="project.letOut" :inches="project.unit === 'INCH'" />
+      <LetOutTable
+        v-else-if="project.letOut?.refolds.length"
+        :let-out="project.letOut"
+        :inches="project.unit === 'INCH'"
+      />
+      <SourceDrawing
+        v-else-if="garment === 'LET_OUT' && project.source && project.takeApart"
+        :source="project.source"
+        :joins="asOpened"
+        :inches="project.unit === 'INCH'"
+      />
       <LevelsTable
         v-else-if="open === 'sizes' && project.pieces?.sizes.some((s) => s.kind !== 'LENGTH' && s.bodyMm > 0)"
         :sizes="project.pieces.sizes"

@@ -207,10 +207,10 @@ final class StationBoard {
             return open(Station.PIECES, "Waits for the source.");
         }
         double missing = letOut.get().sides().stream()
-                        .mapToDouble(LetOut.Side::missingMm)
+                        .mapToDouble(LetOut.Side::shortMm)
                         .max()
                         .orElse(0)
-                + letOut.get().hem().missingMm();
+                + letOut.get().hem().shortMm();
         String gain = Wording.fill(
                 "%s wider, %s longer",
                 length(letOut.get().gainMm()), length(letOut.get().hem().gainMm()));

@@ -73,7 +73,15 @@ public final class LetOut {
      *
      * @param missingMm what even all its releases do not give
      */
-    public record Side(String name, List<Given> given, double gainMm, double missingMm) {}
+    public record Side(String name, List<Given> given, double gainMm, double missingMm) {
+        /** Half of a tape's finest mark. */
+        private static final double LEAST_SHOWN_MM = 0.5;
+
+        /** What is missing as far as a tape shows it: nobody puts in inserts for less. */
+        public double shortMm() {
+            return missingMm < LEAST_SHOWN_MM ? 0 : missingMm;
+        }
+    }
 
     /**
      * Folds of an edge, folded again shallower about their old middles.

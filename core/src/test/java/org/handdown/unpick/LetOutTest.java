@@ -62,6 +62,17 @@ class LetOutTest {
                 .isCloseTo(740.0 / 4 + 24, within(0.5));
     }
 
+    /** An inch asked of a hem that hides 25 mm: what is lacking is finer than any tape, and nobody is told to put in inserts for it. */
+    @Test
+    void whatNoTapeShowsIsNotMissing() {
+        Anatomy trousers =
+                Demo.average(SourceKind.TROUSERS, Map.of("hemDepth", 35.0)).anatomy();
+        LetOut.Side inch = new LetOut(trousers, wish(0, INCH, false)).hem();
+        assertThat(inch.gainMm()).isEqualTo(25);
+        assertThat(inch.shortMm()).isZero();
+        assertThat(new LetOut(trousers, wish(0, 26, false)).hem().shortMm()).isCloseTo(1, within(1e-9));
+    }
+
     /** Handbook §3, worked check: two darts of ½ in let out fully = 2 in; the skirt's two pleats take up the same 2 in. */
     @Test
     void twoHalfInchDartsGiveTwoInchesAndThePleatsBelowTheSame() {

@@ -146,6 +146,7 @@ class CrawlIT {
                 1, page.getByRole(com.microsoft.playwright.options.AriaRole.TAB).count());
         for (int tab = 0; tab < tabs; tab++) {
             openTab(path, tab);
+            nothingBlank();
             // Names first: pressing one may take others away.
             List<String> names = names();
             for (String name : names) {
@@ -215,6 +216,19 @@ class CrawlIT {
                                 .count()
                         == 0) {
             faults.add(doing + ": was refused, and nothing on the page says so");
+        }
+        nothingBlank();
+    }
+
+    /** A drawing to scale draws something: rulers round nothing tell nobody anything. */
+    private void nothingBlank() {
+        Object blank = page.evaluate("""
+                () => [...document.querySelectorAll('svg[role=group]')]
+                  .filter(s => s.checkVisibility() && !s.querySelector('g[transform] :is(path, rect, circle, ellipse, polygon, text)'))
+                  .map(s => s.getAttribute('aria-label')).join(', ')
+                """);
+        if (!"".equals(blank)) {
+            faults.add(doing + ": the drawing is blank: " + blank);
         }
     }
 

@@ -105,12 +105,12 @@ final class LetOutViews {
                         .map(g -> new GivenView(
                                 g.release().name(),
                                 say.length(g.mm()),
-                                say.inward(g.release().mostMm()),
+                                say.length(g.release().mostMm()),
                                 say.length(g.perEachMm()),
                                 g.release().shows()))
                         .toList(),
                 say.length(side.gainMm()),
-                side.missingMm() < 0.05 ? "" : say.length(side.missingMm()));
+                side.shortMm() == 0 ? "" : say.outward(side.shortMm()));
     }
 
     private RefoldView refold(LetOut.Refold r, Anatomy anatomy) {
