@@ -17,7 +17,7 @@ const choices = computed(() => [
 
 <template>
   <fieldset class="grid gap-2 border-t border-line pt-2">
-    <legend class="text-lg">Proof by the tape</legend>
+    <legend class="pr-2 text-lg">Proof by the tape</legend>
     <ChoiceField v-model="form.proof.what" label="What I measured on the cloth" :choices="choices" />
     <MeasureField
       label="The tape shows"

@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 public final class DrawingFile {
     public static final int LARGEST_BYTES = 8_000_000;
 
+    static final String NO_DRAWING = "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.";
+
     private DrawingFile() {}
 
     /**
@@ -75,7 +77,7 @@ public final class DrawingFile {
         if (head.startsWith("{") || head.startsWith("[")) {
             return "This is a file of data, not a drawing; bring an SVG or an ASCII DXF.";
         }
-        return isText(file) ? null : "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.";
+        return isText(file) ? null : NO_DRAWING;
     }
 
     private static boolean isText(byte[] file) {

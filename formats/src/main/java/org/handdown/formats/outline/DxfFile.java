@@ -26,9 +26,6 @@ record DxfFile(
     private static final int MOST_ENTITIES = 20_000;
     private static final int MOST_PASSED_OVER = 400;
     private static final Pattern CODE = Pattern.compile("\\s*-?\\d{1,4}\\s*");
-    private static final String NO_DRAWING =
-            "This is neither an SVG nor an ASCII DXF; save the drawing as one of them.";
-
     /** Things that can be put in several places at once. @param base what of it comes to lie where it is put */
     record Block(Point base, List<DxfEntity> entities) {}
 
@@ -81,12 +78,12 @@ record DxfFile(
                                     ? Wording.fill(
                                             "Line %d of the DXF is no group code: the file is damaged, save it again.",
                                             i + 1)
-                                    : NO_DRAWING);
+                                    : DrawingFile.NO_DRAWING);
                 }
                 pair(Integer.parseInt(lines[i].strip()), lines[i + 1].strip());
             }
             if (!seen) {
-                throw new RefusedValueException("file", NO_DRAWING);
+                throw new RefusedValueException("file", DrawingFile.NO_DRAWING);
             }
             finish();
             return new DxfFile(unit, hidden, blocks, entities, passed);

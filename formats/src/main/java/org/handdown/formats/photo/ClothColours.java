@@ -13,6 +13,7 @@ final class ClothColours {
     private static final double CELL_MM = 5;
     private static final int KINDS = 4;
     private static final int ROUNDS = 12;
+    private static final int MOST_SIFTINGS = 5;
     /** Another colour by this much, as a share of the cloth's brightness. */
     private static final double OTHER_COLOUR = 0.22;
 
@@ -53,7 +54,27 @@ final class ClothColours {
                 }
             }
         }
-        this.kinds = kinds();
+        this.kinds = kindsWithoutStrays();
+    }
+
+    /** Cells that the edge runs through mix two colours and would take up all kinds: few as they are, they are left out. */
+    private Kinds kindsWithoutStrays() {
+        Kinds found = kinds();
+        for (int round = 0; round < MOST_SIFTINGS && leaveStraysOut(found); round++) {
+            found = kinds();
+        }
+        return found;
+    }
+
+    private boolean leaveStraysOut(Kinds found) {
+        boolean left = false;
+        for (int i = 0; i < inside.length; i++) {
+            if (inside[i] && found.count[found.of[i]] * CELL_MM * CELL_MM < LEAST_CM2 * 100) {
+                inside[i] = false;
+                left = true;
+            }
+        }
+        return left;
     }
 
     /** The kind of each cell, −1 outside; how many cells each kind has, its colour, and which kind is the cloth's own. */

@@ -36,6 +36,9 @@ public final class ClothTracer {
     private static final double OTHER_COLOUR = 0.16;
     private static final int MOST_COLOURS = 4;
     private static final double CRUMB_CM2 = 2;
+    /** What is so small beside the cloth is a knot of the board or a stain on the table, and no other stripe of it. */
+    private static final double CRUMB_SHARE = 0.02;
+
     private static final double LEAST_EDGE = 0.06;
     private static final double LEAST_APART = 0.12;
     private static final double LEAST_SEPARABLE = 0.72;
@@ -96,7 +99,8 @@ public final class ClothTracer {
             return unsure("There is no cloth to be told from the table.");
         }
         // One stripe of a cloth whose other stripes have the table's colour looks like a whole narrow panel.
-        double pixels = CRUMB_CM2 * 100 / photo.mmPerPixel() / photo.mmPerPixel();
+        double pixels = Math.max(
+                CRUMB_CM2 * 100 / photo.mmPerPixel() / photo.mmPerPixel(), CRUMB_SHARE * areaOf(largest.external));
         if (contours.stream().filter(c -> areaOf(c.external) > pixels).count() > 1) {
             return unsure("More than one thing lies there, or part of the cloth has the table's colour.");
         }
