@@ -16,9 +16,28 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
 
     Segment map(UnaryOperator<Point> move);
 
+    /** Way that it leaves its start in, of length 1; of length 0 where it has none. */
+    default Point leaving() {
+        for (Point toward : towards()) {
+            Point way = toward.minus(start());
+            if (way.lengthMm() > 1e-9) {
+                return way.times(1 / way.lengthMm());
+            }
+        }
+        return new Point(0, 0);
+    }
+
+    /** What its start points at, the nearest first. */
+    List<Point> towards();
+
     record Line(Point start, Point end) implements Segment {
         @Override
         public List<Point> flattened(double toleranceMm) {
+            return List.of(end);
+        }
+
+        @Override
+        public List<Point> towards() {
             return List.of(end);
         }
 
@@ -65,6 +84,11 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
             Point bc = b.toward(c, t);
             Point middle = ab.toward(bc, t);
             return List.of(new Cubic(start, a, ab, middle), new Cubic(middle, bc, c, end));
+        }
+
+        @Override
+        public List<Point> towards() {
+            return List.of(handle1, handle2, end);
         }
 
         @Override

@@ -44,10 +44,11 @@ final class BodywarmerDraft {
                     Dimension.length("hem", "Hem allowance", 25, 0, 60).hint("none where an old edge is kept")),
             "thick woven or felted; lining smooth",
             List.of("front", "back"),
-            "Finished chest = chest + room + 2π × thickness; G/4 a quarter; fronts meet at the centre (common practice, no source).",
+            "Finished chest = chest + room + 2π × thickness; G/4 a quarter; underarm C/10 + 135 mm + a tenth of the room below the nape; fronts meet at the centre (common practice, no source).",
             f -> new BodywarmerDraft(f).design());
 
     private static final double NARROW_SHOULDER_MM = 15;
+    private static final double NECK_WIDER_MM = 8;
     private static final double THICK_MM = 3.5;
     private static final double LINING_SHORTER_MM = 15;
 
@@ -61,17 +62,20 @@ final class BodywarmerDraft {
         this.f = f;
         this.seam = f.of("seam");
         this.turnOfCloth = 2 * Math.PI * f.of("thick");
-        double chest = f.body(BodyMeasure.CHEST) + f.of("ease") + turnOfCloth;
-        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 8;
-        double hem = f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 60 + turnOfCloth);
-        this.back = new TopBlock(
-                chest,
-                hem,
-                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
-                Math.max(30, f.body(BodyMeasure.SHOULDER) - NARROW_SHOULDER_MM),
-                neckWide,
-                TopBlock.BACK_NECK_DEEP_MM);
-        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide) + 10);
+        double ease = f.of("ease") + turnOfCloth;
+        double chest = f.body(BodyMeasure.CHEST) + ease;
+        this.back = TopBlock.back(
+                f,
+                new TopBlock.Wish(
+                        TopBlock.Cut.OVER_OTHERS,
+                        ease,
+                        f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 60 + turnOfCloth),
+                        f.of("below"),
+                        NECK_WIDER_MM,
+                        -NARROW_SHOULDER_MM,
+                        0,
+                        true));
+        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()) + 10);
     }
 
     private Design design() {

@@ -63,6 +63,11 @@ public record Dimension(
         return new Dimension(id, words, Kind.SHARE, w -> usual, least, most, "", List.of(), false);
     }
 
+    /** A share proposed from the wearer. */
+    public static Dimension share(String id, String words, ToDoubleFunction<Wearer> usual, double least, double most) {
+        return new Dimension(id, words, Kind.SHARE, usual, least, most, "", List.of(), false);
+    }
+
     public static Dimension tick(String id, String words, boolean usual) {
         return new Dimension(id, words, Kind.TICK, w -> usual ? 1 : 0, 0, 1, "", List.of(), false);
     }

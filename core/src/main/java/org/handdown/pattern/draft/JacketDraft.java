@@ -38,7 +38,7 @@ final class JacketDraft {
                     BodyMeasure.HEIGHT),
             List.of(
                     Dimension.choice("sleeves", "Sleeves", "set on flat", "cut on"),
-                    Dimension.length("ease", "Room over the chest", 200, 80, 600),
+                    Dimension.length("ease", "Room over the chest", w -> 0.22 * w.mm(BodyMeasure.CHEST), 80, 600),
                     Dimension.length("below", "Length below the waist", w -> 0.16 * w.mm(BodyMeasure.HEIGHT), 0, 900),
                     Dimension.share("sleeve", "Sleeve, share of the arm", 0.95, 0.3, 1.15),
                     Dimension.length("drop", "Shoulder dropped beyond its tip", 40, 0, 160),
@@ -48,31 +48,39 @@ final class JacketDraft {
             "woven or stable knit with some drape",
             List.of("front", "back"),
             Wording.of(
-                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; front band = both fronts and the back neck (common practice, no source)."),
+                    "Finished chest = chest + room; G/4 a quarter; underarm C/10 + 135 mm + a tenth of the room below the nape; sleeve head 0.21 of the armhole high and as long as it; the neck runs into the front edge at the underarm; front band = both fronts and the back neck (common practice, no source)."),
             f -> new JacketDraft(f).design());
 
     private static final double CURVE_MM = 60;
+    private static final double NECK_WIDER_MM = 8;
+    /** Height of the head by the armhole: low, as the shoulder is dropped (common practice, no source). */
+    private static final double HEAD_SHARE = 0.21;
 
     private final Figures f;
     private final double seam;
     private final TopBlock front;
     private final TopBlock back;
+    private final double leastSleeve;
 
     private JacketDraft(Figures f) {
         this.f = f;
         this.seam = f.of("seam");
         double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
-        double hem = f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 80);
-        boolean cutOn = f.of("sleeves") == 1;
-        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 8;
-        this.back = new TopBlock(
-                chest,
-                hem,
-                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
-                f.body(BodyMeasure.SHOULDER) + (cutOn ? 0 : f.of("drop")),
-                neckWide,
-                TopBlock.BACK_NECK_DEEP_MM);
-        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide) + 20);
+        this.leastSleeve = f.body(BodyMeasure.UPPER_ARM) + 0.35 * f.of("ease");
+        this.back = TopBlock.back(
+                f,
+                new TopBlock.Wish(
+                        f.of("sleeves") == 1 ? TopBlock.Cut.CUT_ON : TopBlock.Cut.OVER_OTHERS,
+                        f.of("ease"),
+                        f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 80),
+                        f.of("below"),
+                        NECK_WIDER_MM,
+                        f.of("sleeves") == 1 ? 0 : f.of("drop"),
+                        0,
+                        true),
+                leastSleeve);
+        // The neck runs down into the front edge, so that one straight band lies along both.
+        this.front = back.front(back.neckToUnderarm(), TopBlock.Neck.INTO_THE_EDGE);
     }
 
     private Design design() {
@@ -88,9 +96,10 @@ final class JacketDraft {
     }
 
     private Design setOn() {
-        double armhole = front.armhole("").lengthMm() + back.armhole("").lengthMm();
         SleeveBlock sleeve = SleeveBlock.of(
-                armhole, f.body(BodyMeasure.UPPER_ARM) + 0.35 * f.of("ease"), cuffMm(), sleeveMm() - f.of("drop"));
+                SleeveBlock.Hole.of(front, back, 0),
+                new SleeveBlock.Wish(
+                        HEAD_SHARE, leastSleeve, sleeveMm() - back.beyondShoulder(f), (wide, under) -> cuffMm()));
         Piece fronts = finished(front.half("front", "front", 0)).pairs(1).piece();
         Piece backs = finished(back.full("back", "back"))
                 .notch("centre", 0, 0)

@@ -43,7 +43,8 @@ final class SmockDraft {
                     Dimension.choice("opening", "Buttoned", "at the back", "in front"),
                     Dimension.length("ease", "Room over the chest", 160, 60, 600),
                     Dimension.length("below", "Length below the waist", w -> 0.2 * w.mm(BodyMeasure.HEIGHT), 40, 900),
-                    Dimension.length("flare", "Wider at the hem, all round", 140, 0, 900),
+                    Dimension.length(
+                            "flare", "Wider at the hem, all round", w -> 0.083 * w.mm(BodyMeasure.HEIGHT), 0, 900),
                     Dimension.count("buttons", "Buttons", 5, 2, 12),
                     Dimension.length("button", "Diameter of a button", 15.24, 6, 40)
                             .hint(Wording.of("24 ligne is 15.24 mm")),
@@ -54,12 +55,17 @@ final class SmockDraft {
             "woven, shirt weight",
             List.of("front", "back"),
             Wording.of(
-                    "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic = its usual share of the wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
+                    "Finished chest = chest + room; G/4 a quarter; underarm C/10 + 125 mm + a tenth of the room below the nape; sleeve head 0.235 of the armhole high; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic = its usual share of the wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
             f -> new SmockDraft(f).design());
 
     private static final double BEYOND_HALF_MM = 6;
     private static final double FIRST_BUTTON_MM = 12;
     private static final double HEAD_EASE_MM = 12;
+    /** Height of the head by the armhole: low, for arms that lift at work (common practice, no source). */
+    private static final double HEAD_SHARE = 0.235;
+
+    private static final double ARM_ROOM_MM = 70;
+    private static final double NECK_WIDER_MM = 4;
 
     private final Figures f;
     private final double seam;
@@ -72,22 +78,29 @@ final class SmockDraft {
         this.f = f;
         this.seam = f.of("seam");
         this.beyond = f.of("button") / 2 + BEYOND_HALF_MM;
-        double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
-        double neckWide = TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)) + 4;
-        this.back = new TopBlock(
-                chest,
-                Math.max(chest + f.of("flare"), f.body(BodyMeasure.HIP) + 60),
-                f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM,
-                f.body(BodyMeasure.SHOULDER),
-                neckWide,
-                TopBlock.BACK_NECK_DEEP_MM);
-        this.front = back.neck(TopBlock.frontNeckDeepMm(neckWide));
-        double armhole = front.armhole("").lengthMm() + back.armhole("").lengthMm();
+        double leastSleeve = f.body(BodyMeasure.UPPER_ARM) + ARM_ROOM_MM;
+        this.back = TopBlock.back(
+                f,
+                new TopBlock.Wish(
+                        TopBlock.Cut.WOVEN,
+                        f.of("ease"),
+                        Math.max(
+                                f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"), f.body(BodyMeasure.HIP) + 60),
+                        f.of("below"),
+                        NECK_WIDER_MM,
+                        0,
+                        0,
+                        true),
+                leastSleeve);
+        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
+        double end = Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) + 20);
         this.sleeve = SleeveBlock.of(
-                armhole + HEAD_EASE_MM,
-                f.body(BodyMeasure.UPPER_ARM) + 60,
-                Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) + 20),
-                f.body(BodyMeasure.ARM_LENGTH) + 25);
+                SleeveBlock.Hole.of(front, back, HEAD_EASE_MM),
+                new SleeveBlock.Wish(
+                        HEAD_SHARE,
+                        leastSleeve,
+                        f.body(BodyMeasure.ARM_LENGTH) + 25 - back.beyondShoulder(f),
+                        (wide, under) -> end));
     }
 
     private boolean opensInFront() {

@@ -2,7 +2,9 @@ package org.handdown.pattern.draft;
 
 import java.util.List;
 import org.handdown.body.BodyMeasure;
+import org.handdown.body.BodyTable;
 import org.handdown.body.Movement;
+import org.handdown.body.Wearer;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
@@ -28,6 +30,10 @@ final class TShirtDraft {
             draft("tunic", "tunic", "Long knit body that widens to the hem, long flat sleeves and a neckband.", true);
 
     private static final double SLEEVE_EASE_MM = 0;
+    /** Height of the head by the armhole: it hangs, and the arm lifts (common practice, no source). */
+    private static final double HEAD_SHARE = 0.3;
+
+    private static final double MOST_ARM_ROOM_MM = 40;
     private static final double HIP_ROOM_MM = 20;
 
     private TShirtDraft() {}
@@ -58,8 +64,14 @@ final class TShirtDraft {
                                 w -> (isTunic ? 0.24 : 0.12) * w.mm(BodyMeasure.HEIGHT),
                                 0,
                                 900),
-                        Dimension.length("flare", "Wider at the hem, all round", isTunic ? 160 : 0, 0, 900),
-                        Dimension.share("sleeve", "Sleeve, share of the arm", isTunic ? 0.95 : 0.28, 0.1, 1.1),
+                        Dimension.length(
+                                "flare",
+                                "Wider at the hem, all round",
+                                w -> isTunic ? 0.095 * w.mm(BodyMeasure.HEIGHT) : 0,
+                                0,
+                                900),
+                        Dimension.share(
+                                "sleeve", "Sleeve, share of the arm", w -> isTunic ? 0.95 : shortSleeve(w), 0.1, 1.1),
                         Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
                                 .ofTheCloth()
                                 .hint(Wording.of("measured over at least 100 mm")),
@@ -72,33 +84,39 @@ final class TShirtDraft {
                 "knit; the cloth’s greater stretch round the body",
                 List.of("front", "back"),
                 Wording.of(
-                        "Finished chest = chest + room; G/4 a quarter; armhole G/6 + 40 mm deep; sleeve head as long as the armhole; band = share × neckline, and band × (1 + stretch) passes the head (common practice, no source)."),
+                        "Finished chest = chest + room; G/4 a quarter; underarm C/10 + 115 mm + a tenth of the room below the nape; sleeve head 0.3 of the armhole high and as long as it; band = share × neckline, and band × (1 + stretch) passes the head (common practice, no source)."),
                 f -> draw(f, words));
     }
 
+    /** A third of a grown arm; the smaller the child, the more of its arm the armhole's depth takes up (common practice, no source). */
+    private static double shortSleeve(Wearer wearer) {
+        double small = (BodyTable.GROWN_MM - wearer.mm(BodyMeasure.HEIGHT)) / (BodyTable.GROWN_MM - 880);
+        return Math.rint(100 * (0.34 + 0.12 * Math.max(0, Math.min(1, small)))) / 100;
+    }
+
     private static Design draw(Figures f, String words) {
-        double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
-        double length = f.body(BodyMeasure.BACK_WAIST) + f.of("below") + TopBlock.BACK_NECK_DEEP_MM;
-        double hem = Math.max(chest + f.of("flare"), hemToPassHips(f));
-        TopBlock back = new TopBlock(
-                chest,
-                hem,
-                length,
-                f.body(BodyMeasure.SHOULDER),
-                TopBlock.neckWideMm(f.body(BodyMeasure.NECK_GIRTH)),
-                TopBlock.BACK_NECK_DEEP_MM);
-        double wide = wideEnough(f, back);
-        back = back.neckWide(wide);
-        TopBlock front = back.neck(TopBlock.frontNeckDeepMm(wide));
+        double hem = Math.max(f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"), hemToPassHips(f));
+        double arm = f.body(BodyMeasure.UPPER_ARM);
+        double leastSleeve = Math.max(0.9 * arm, arm + Math.min(MOST_ARM_ROOM_MM, f.of("ease") / 2));
+        TopBlock back = TopBlock.back(
+                f, new TopBlock.Wish(TopBlock.Cut.KNIT, f.of("ease"), hem, f.of("below"), 0, 0, 0, true), leastSleeve);
+        back = back.neckWide(wideEnough(f, back));
+        TopBlock front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
         double seam = f.of("seam");
         Piece backPiece = body(f, back, "back", "back");
         Piece frontPiece = body(f, front, "front", "front");
-        double armhole = back.armhole("").lengthMm() + front.armhole("").lengthMm();
+        double long_ = f.of("sleeve") * f.body(BodyMeasure.ARM_LENGTH) - back.beyondShoulder(f);
         SleeveBlock sleeve = SleeveBlock.of(
-                armhole + SLEEVE_EASE_MM,
-                f.body(BodyMeasure.UPPER_ARM) + Math.max(10, f.of("ease") / 2),
-                Math.max(f.body(BodyMeasure.HAND_GIRTH) + 10, f.body(BodyMeasure.UPPER_ARM) * 0.9),
-                f.of("sleeve") * f.body(BodyMeasure.ARM_LENGTH));
+                SleeveBlock.Hole.of(front, back, SLEEVE_EASE_MM),
+                new SleeveBlock.Wish(
+                        HEAD_SHARE,
+                        leastSleeve,
+                        long_,
+                        SleeveBlock.cutOff(
+                                Math.max(f.body(BodyMeasure.HAND_GIRTH) + 10, 0.75 * arm),
+                                f.body(BodyMeasure.ARM_LENGTH),
+                                long_,
+                                f.body(BodyMeasure.HAND_GIRTH) + 10)));
         Piece sleevePiece = sleeve.paper("sleeve", "sleeve")
                 .hem("hem", f.of("hem"))
                 .wish("hem", EdgeWish.of(Role.CUFF))
@@ -134,13 +152,14 @@ final class TShirtDraft {
     }
 
     private static double neckline(TopBlock back) {
-        TopBlock front = back.neck(TopBlock.frontNeckDeepMm(back.neckWide()));
+        TopBlock front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
         return 2 * (back.neck("").lengthMm() + front.neck("").lengthMm());
     }
 
-    /** Half the neck's width at which the stretched band passes the head. */
+    /** Half the neck's width at which both the shell's neckline and the band on it pass the head, stretched. */
     private static double wideEnough(Figures f, TopBlock back) {
-        double needed = f.body(BodyMeasure.HEAD_GIRTH) / (1 + f.of("bandStretch")) / f.of("band");
+        double gives = Math.min(1 + f.of("stretch"), (1 + f.of("bandStretch")) * f.of("band"));
+        double needed = f.body(BodyMeasure.HEAD_GIRTH) / gives;
         double least = back.neckWide();
         if (neckline(back) >= needed) {
             return least;
@@ -213,6 +232,12 @@ final class TShirtDraft {
                         f.body(BodyMeasure.HEAD_GIRTH),
                         f.of("bandStretch"),
                         new Size.Term("neckband", "lower", 1)),
+                Size.opening(
+                        "neckline, which must pass the head",
+                        f.body(BodyMeasure.HEAD_GIRTH),
+                        stretch,
+                        new Size.Term("front", "neck", 1),
+                        new Size.Term("back", "neck", 1)),
                 Size.opening(
                         "sleeve end, which must pass the hand",
                         f.body(BodyMeasure.HAND_GIRTH),
