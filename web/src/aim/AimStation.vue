@@ -147,12 +147,12 @@ function measureNext() {
       <p class="text-sm text-muted">
         {{
           !project.aim.settled
-            ? 'The height proposes the rest; what it needs is asked once the aim is settled.'
+            ? 'The height proposes the rest, later with the girths you take; what it needs is asked once the aim is settled.'
             : isDrafted
               ? 'Only what this draft needs.'
               : 'Only what tells whether the source suits; the pieces are yours.'
         }}
-        <template v-if="next">{{ left }} still proposed from the height.</template>
+        <template v-if="next">{{ left }} still proposed.</template>
       </p>
       <p v-if="next" class="flex items-center gap-3 border-l-4 border-madder bg-table px-3 py-2">
         <span class="grow"

@@ -17,7 +17,7 @@ const hint = computed(() =>
     measure.also && `= ${measure.also}`,
     asked
       ? [measure.landmark, measure.alone].filter(Boolean).join('; ')
-      : isProposed.value && 'proposed from the height; measure when you can',
+      : isProposed.value && `proposed from ${measure.proposedBy}; measure when you can`,
   ]
     .filter(Boolean)
     .join('; '),

@@ -33,7 +33,7 @@ public record Movement(double insideLegMm, double strideMm, double legGirthMm) {
         double leg = wearer.mm(BodyMeasure.INSIDE_LEG);
         double girth = wearer.find(BodyMeasure.CALF)
                 .map(Wearer.Taken::mm)
-                .orElseGet(() -> BodyTable.proposedMm(BodyMeasure.CALF, wearer.mm(BodyMeasure.HEIGHT)));
+                .orElseGet(() -> wearer.proposedMm(BodyMeasure.CALF));
         return new Movement(leg, practice.of(Practice.Figure.STRIDE) * leg, girth);
     }
 

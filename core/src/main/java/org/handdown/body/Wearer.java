@@ -110,15 +110,33 @@ public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier
                 .mm();
     }
 
-    /** With what the height proposes for measures that nobody took yet. */
+    /** With what the height and the girths that were taken propose for measures that nobody took yet. */
     public Wearer proposing(Iterable<BodyMeasure> asked) {
         Map<BodyMeasure, Taken> all = new java.util.HashMap<>(measures);
         for (BodyMeasure measure : asked) {
-            all.computeIfAbsent(
-                    measure,
-                    m -> new Taken(Length.ofMm(BodyTable.proposedMm(m, mm(BodyMeasure.HEIGHT))), "", Origin.PROPOSED));
+            all.computeIfAbsent(measure, m -> new Taken(Length.ofMm(proposedMm(m)), "", Origin.PROPOSED));
         }
         return new Wearer(name, all, earlier);
+    }
+
+    /** What height and girths that were taken propose, mm. */
+    public double proposedMm(BodyMeasure measure) {
+        return BodyTable.proposedMm(measure, mm(BodyMeasure.HEIGHT), known());
+    }
+
+    /** The girth that a proposal goes with beside the height; empty where it is the height alone. */
+    public Optional<BodyMeasure> proposedWith(BodyMeasure measure) {
+        return BodyTable.goesWith(measure, known());
+    }
+
+    private Map<BodyMeasure, Double> known() {
+        Map<BodyMeasure, Double> known = new EnumMap<>(BodyMeasure.class);
+        measures.forEach((m, taken) -> {
+            if (taken.origin != Origin.PROPOSED) {
+                known.put(m, taken.mm());
+            }
+        });
+        return known;
     }
 
     /** How a measure changes by the day, mm, from the oldest reading to the newest; empty without two days at least 30 days apart. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.BodyTable;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
@@ -97,9 +96,7 @@ public final class Suitability {
         if (taken.isEmpty()) {
             proposed.add(measure.words());
         }
-        return taken.or(() -> wearer.find(measure))
-                .map(Wearer.Taken::mm)
-                .orElseGet(() -> BodyTable.proposedMm(measure, wearer.mm(BodyMeasure.HEIGHT)));
+        return taken.or(() -> wearer.find(measure)).map(Wearer.Taken::mm).orElseGet(() -> wearer.proposedMm(measure));
     }
 
     private double source(String id) {

@@ -140,4 +140,46 @@ class WearerTest {
             }
         }
     }
+
+    /** A large grown person of 1800 mm: what goes with a chest of 1200, a waist of 1120 and a hip of 1220, to about what is usual (from memory). */
+    @Test
+    void proposalsFollowTheGirthsThatWereTaken() {
+        Wearer large = new Wearer(
+                        "somebody",
+                        Map.of(
+                                BodyMeasure.HEIGHT, taped(1800),
+                                BodyMeasure.CHEST, taped(1200),
+                                BodyMeasure.WAIST, taped(1120),
+                                BodyMeasure.HIP, taped(1220)))
+                .proposing(List.of(
+                        BodyMeasure.TROUSER_WAIST,
+                        BodyMeasure.UPPER_ARM,
+                        BodyMeasure.THIGH,
+                        BodyMeasure.NECK_GIRTH,
+                        BodyMeasure.HEAD_GIRTH));
+        assertThat(large.mm(BodyMeasure.TROUSER_WAIST)).isBetween(1120.0, 1220.0);
+        assertThat(large.mm(BodyMeasure.UPPER_ARM)).isBetween(360.0, 400.0);
+        assertThat(large.mm(BodyMeasure.THIGH)).isBetween(680.0, 720.0);
+        assertThat(large.mm(BodyMeasure.NECK_GIRTH)).isBetween(410.0, 430.0);
+        // A head does not grow with the chest.
+        assertThat(large.mm(BodyMeasure.HEAD_GIRTH)).isEqualTo(BodyTable.proposedMm(BodyMeasure.HEAD_GIRTH, 1800));
+        assertThat(large.proposedWith(BodyMeasure.UPPER_ARM)).contains(BodyMeasure.CHEST);
+        assertThat(large.proposedWith(BodyMeasure.HEAD_GIRTH)).isEmpty();
+    }
+
+    /** Only the waist is known: chest and hip go with it, and what is only proposed leads nothing. */
+    @Test
+    void oneGirthMovesTheOthers_AProposalMovesNone() {
+        Wearer one = new Wearer("somebody", Map.of(BodyMeasure.HEIGHT, taped(1680), BodyMeasure.WAIST, taped(900)));
+        double more = 900 - BodyTable.proposedMm(BodyMeasure.WAIST, 1680);
+        assertThat(one.proposedMm(BodyMeasure.HIP))
+                .isCloseTo(BodyTable.proposedMm(BodyMeasure.HIP, 1680) + 0.9 * more, within(5.0));
+        Wearer proposed = new Wearer("somebody", Map.of(BodyMeasure.HEIGHT, taped(1680)))
+                .proposing(List.of(BodyMeasure.CHEST, BodyMeasure.UPPER_ARM));
+        assertThat(proposed.mm(BodyMeasure.UPPER_ARM)).isEqualTo(BodyTable.proposedMm(BodyMeasure.UPPER_ARM, 1680));
+    }
+
+    private static Wearer.Taken taped(double mm) {
+        return new Wearer.Taken(Length.ofMm(mm), "", Origin.TAPE);
+    }
 }

@@ -86,7 +86,8 @@ public record ProjectView(
     /**
      * @param alone how to take it by oneself; may be empty
      * @param also the same in the household's unit where it was typed in another system
-     * @param proposed what the height alone suggests
+     * @param proposed what the height suggests, and the girths that were taken
+     * @param proposedBy what its proposal goes by, in words
      * @param again the second reading as it was written; empty without one
      * @param differs whether both readings differ by more than a tape may
      * @param grows how it changed since earlier readings; empty where nothing is known
@@ -101,6 +102,7 @@ public record ProjectView(
             double mm,
             Origin origin,
             String proposed,
+            String proposedBy,
             String again,
             boolean differs,
             String on,

@@ -214,8 +214,19 @@ public final class ProjectViews {
                 room.measures().stream().map(m -> measure(m, aim, height)).toList());
     }
 
+    private static String proposedBy(BodyMeasure measure, @Nullable Aim aim) {
+        return aim == null
+                ? "the height"
+                : aim.wearer()
+                        .proposedWith(measure)
+                        .map(girth -> "height and " + girth.words())
+                        .orElse("the height");
+    }
+
     private MeasureView measure(BodyMeasure measure, @Nullable Aim aim, double height) {
-        double proposal = BodyTable.proposedMm(measure, height);
+        double proposal = aim != null && aim.wearer().find(BodyMeasure.HEIGHT).isPresent()
+                ? aim.wearer().proposedMm(measure)
+                : BodyTable.proposedMm(measure, height);
         String proposed = say.length(proposal);
         Wearer.Taken taken = aim == null ? null : aim.wearer().measures().get(measure);
         if (aim == null || taken == null) {
@@ -229,6 +240,7 @@ public final class ProjectViews {
                     proposal,
                     Origin.PROPOSED,
                     proposed,
+                    proposedBy(measure, aim),
                     "",
                     false,
                     "",
@@ -252,6 +264,7 @@ public final class ProjectViews {
                 taken.mm(),
                 taken.origin(),
                 proposed,
+                proposedBy(measure, aim),
                 again == null ? "" : say.field(again.mm()),
                 taken.differs(),
                 on == null ? "" : on.toString(),
