@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Fit;
 import org.handdown.body.Movement;
+import org.handdown.body.Wearer;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -23,6 +24,11 @@ import org.handdown.pattern.Size;
  * finished is stretched 5.6 % in wear; a waist finished at 640 mm must stretch by 48.4 % to pass those hips, so entry binds.
  */
 final class FittedSkirtDraft {
+    /** Wider at the hem by so much of the way from the hip to it (common practice, no source). */
+    private static final double A_LINE_FLARE = 0.6;
+
+    private static final double WRAP_FLARE = 0.5;
+
     static final Draft A_LINE = new Draft(
             "a-line-skirt",
             "A-line skirt",
@@ -35,14 +41,19 @@ final class FittedSkirtDraft {
                     WaistLevel.rise(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
                     Dimension.length("hipEase", "Room over the hips", 50, 10, 400),
-                    Dimension.length("flare", "Wider at the hem than at the hips, all round", 240, 0, 1600),
+                    Dimension.length(
+                            "flare",
+                            "Wider at the hem than at the hips, all round",
+                            w -> A_LINE_FLARE * (usualLength(w) - w.mm(BodyMeasure.WAIST_TO_HIP)),
+                            0,
+                            1600),
                     Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
                     Dimension.length("band", "Finished width of the waistband", 30, 10, 100),
                     Dimension.length("seam", "Seam allowance", 12, 5, 25),
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, medium",
             List.of(),
-            "Finished hip = hip + room; a quarter of the difference between hip and waist goes 0.4 into a dart and 0.6 into the side seam (common practice, no source).",
+            "Finished hip = hip + room; of a quarter of what hip and waist differ the side seam takes 0.4, 25 mm at most, and darts the rest; the side is raised by 0.45 of what it takes in (common practice, no source).",
             FittedSkirtDraft::aLine);
 
     static final Draft STRETCH = new Draft(
@@ -79,11 +90,21 @@ final class FittedSkirtDraft {
                     WaistLevel.rise(),
                     Dimension.length("waistEase", "Room at the waist", 20, 0, 300),
                     Dimension.length("hipEase", "Room over the hips", 60, 10, 400),
-                    Dimension.length("flare", "Wider at the hem than at the hips, all round", 200, 0, 1600),
-                    Dimension.share("wrap", "Each front beyond the centre, share of its half", 0.6, 0.2, 1)
+                    Dimension.length(
+                            "flare",
+                            "Wider at the hem than at the hips, all round",
+                            w -> WRAP_FLARE * (usualLength(w) - w.mm(BodyMeasure.WAIST_TO_HIP)),
+                            0,
+                            1600),
+                    Dimension.share("wrap", "Each front beyond the centre, share of its half", 0.8, 0.2, 1)
                             .hint("1: it reaches the other side seam"),
                     Dimension.length("band", "Finished width of the waistband and ties", 30, 10, 100),
-                    Dimension.length("tie", "Length of each tie", w -> 0.7 * w.mm(BodyMeasure.HIP), 200, 1800),
+                    Dimension.length(
+                            "tie",
+                            "Length of each tie",
+                            w -> Math.max(0.7 * w.mm(BodyMeasure.HIP), w.mm(BodyMeasure.WAIST) / 2 + 270),
+                            200,
+                            1800),
                     Dimension.length("seam", "Seam allowance", 12, 5, 25),
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, medium",
@@ -106,12 +127,11 @@ final class FittedSkirtDraft {
     }
 
     private static Dimension length() {
-        return Dimension.length(
-                "length",
-                "Length",
-                w -> Math.max(0.58 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 1.5 * w.mm(BodyMeasure.WAIST_TO_HIP)),
-                150,
-                1300);
+        return Dimension.length("length", "Length", FittedSkirtDraft::usualLength, 150, 1300);
+    }
+
+    private static double usualLength(Wearer w) {
+        return Math.max(0.58 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 1.5 * w.mm(BodyMeasure.WAIST_TO_HIP));
     }
 
     private static double hip(Figures f) {
@@ -220,13 +240,8 @@ final class FittedSkirtDraft {
         double stretch = f.of("stretch");
         // The waist before its elastic is as wide as getting in asks for.
         double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
-        SkirtBlock block = new SkirtBlock(
-                Math.min(entry, Math.max(hip, waist)) / 4,
-                hip / 4,
-                hip / 4,
-                0,
-                Math.min(hipDeep(f), 0.9 * f.of("length")),
-                f.of("length"));
+        SkirtBlock block =
+                SkirtBlock.of(Math.min(entry, Math.max(hip, waist)), hip, hip, 0, hipDeep(f), f.of("length"));
         double casing = f.of("elastic") + 3 + f.of("seam");
         Piece front = stretchPiece(f, block.full("front", "front"), casing);
         Piece back = stretchPiece(f, block.full("back", "back"), casing);

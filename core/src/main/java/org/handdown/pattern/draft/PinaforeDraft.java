@@ -16,8 +16,8 @@ import org.handdown.pattern.Size;
 
 /**
  * Bib and straps of a pinafore, to be sewn onto a waistband, and an apron in one piece. Bib as wide as 0.36 of the chest below and 0.27
- * above, three quarters of the back's length high; straps cross at the back (common practice, no source). Worked check: chest 575 mm
- * gives a bib of 207 by 155 mm.
+ * above, 0.65 of the back's length high; straps cross at the back (common practice, no source). Worked check: chest 575 mm
+ * gives a bib of 207 mm below and 155 mm above.
  */
 final class PinaforeDraft {
     static final Draft BIB = new Draft(
@@ -35,7 +35,7 @@ final class PinaforeDraft {
             "firm",
             List.of("bib"),
             Wording.of(
-                    "Bib 0.36 × chest below, 0.27 × chest above, 0.75 × back length high; strap 2 × back length less the bib, and 50 mm for the crossing (common practice, no source)."),
+                    "Bib 0.36 × chest below, 0.27 × chest above, 0.65 × back length high; strap 2 × back length less the bib, and 90 mm for shoulder and crossing (common practice, no source)."),
             PinaforeDraft::bib);
 
     static final Draft APRON = new Draft(
@@ -43,7 +43,12 @@ final class PinaforeDraft {
             "apron",
             Draft.Family.TOPS,
             "Bib and skirt in one piece with curved armholes, ties and a pocket.",
-            List.of(BodyMeasure.HEIGHT, BodyMeasure.CHEST, BodyMeasure.HIP, BodyMeasure.BACK_WAIST),
+            List.of(
+                    BodyMeasure.HEIGHT,
+                    BodyMeasure.CHEST,
+                    BodyMeasure.HIP,
+                    BodyMeasure.BACK_WAIST,
+                    BodyMeasure.HEAD_GIRTH),
             List.of(
                     Dimension.length(
                             "below", "Length below the waist", w -> 0.33 * w.mm(BodyMeasure.HEIGHT), 100, 1000),
@@ -53,8 +58,15 @@ final class PinaforeDraft {
                     Dimension.length("edge", "Edges turned twice", 20, 6, 50)),
             "washable at the hottest",
             List.of(),
-            "Width = share × hip; bib 0.27 × chest; armhole from bib to side at the waist (common practice, no source).",
+            "Width = share × hip; bib 0.27 × chest; bib 0.65 × back length high; strap and bib’s top go over the head; armhole from bib to side at the waist (common practice, no source).",
             PinaforeDraft::apron);
+
+    /** A bib ends where a breast pocket would begin; higher it cuts into the throat (common practice, no source). */
+    private static final double BIB_SHARE = 0.65;
+    /** Over the shoulder and across, beyond twice the back's length. */
+    private static final double STRAP_ROUND_MM = 90;
+
+    private static final double OVER_HEAD_MM = 30;
 
     private PinaforeDraft() {}
 
@@ -62,8 +74,8 @@ final class PinaforeDraft {
         double seam = f.of("seam");
         double bottom = Math.rint(0.36 * f.body(BodyMeasure.CHEST));
         double top = Math.rint(0.27 * f.body(BodyMeasure.CHEST));
-        double high = Math.rint(0.75 * f.body(BodyMeasure.BACK_WAIST));
-        double strap = 2 * f.body(BodyMeasure.BACK_WAIST) - high + 50 + f.of("button");
+        double high = Math.rint(BIB_SHARE * f.body(BodyMeasure.BACK_WAIST));
+        double strap = 2 * f.body(BodyMeasure.BACK_WAIST) - high + STRAP_ROUND_MM + f.of("button");
         double waist = f.body(BodyMeasure.WAIST) + 10;
         Piece bib = bibPiece("bib", "bib", bottom, top, high, seam).piece();
         Piece facing = bibPiece("bib-facing", "bib facing", bottom, top, high, seam)
@@ -111,8 +123,10 @@ final class PinaforeDraft {
         double half = f.of("round") * f.body(BodyMeasure.HIP) / 2;
         double top = Math.min(half - 20, Math.rint(0.27 * f.body(BodyMeasure.CHEST)) / 2);
         double below = f.of("below");
-        double high = below + 0.85 * f.body(BodyMeasure.BACK_WAIST);
-        double strap = 0.9 * f.body(BodyMeasure.BACK_WAIST) + 60;
+        double high = below + BIB_SHARE * f.body(BodyMeasure.BACK_WAIST);
+        // The ring of strap and bib's top goes on over the head.
+        double strap = Math.max(
+                0.9 * f.body(BodyMeasure.BACK_WAIST) + 60, f.body(BodyMeasure.HEAD_GIRTH) + OVER_HEAD_MM - 2 * top);
         Allowance turned = Allowance.turned(f.of("edge"), "turned twice and stitched");
         Allowance curved = new Allowance(Math.min(10, f.of("edge")), "narrow: a curve does not turn deep; or bound");
         Point waist = new Point(half, below + 20);
@@ -159,8 +173,14 @@ final class PinaforeDraft {
                 List.of(Join.equal("both armholes", "apron", "armhole right", "apron", "armhole left")),
                 List.of(
                         Size.length("width at the hem", 2 * half, new Size.Term("apron", "hem", 1)),
+                        Size.opening(
+                                "strap and bib, which go over the head",
+                                f.body(BodyMeasure.HEAD_GIRTH),
+                                0,
+                                new Size.Term("neck-strap", "right", 1),
+                                new Size.Term("apron", "upper", 1)),
                         Size.length("side, below the waist", 0, new Size.Term("apron", "side right", 1))),
-                List.of("The strap goes over the head: long enough for that, or with a button."),
+                List.of("The strap goes over the head: try it before both ends are sewn."),
                 cautions);
     }
 

@@ -158,6 +158,8 @@ final class PocketDrafts {
         return thickMm >= BLANKET_MM ? Math.max(BLANKET_GAP_MM, gap) : gap;
     }
 
+    private static final double BAG_WIDER_MM = 35;
+
     private static Design welt(Figures f) {
         boolean isDouble = f.of("welts") == 1;
         double opening = f.of("opening");
@@ -173,7 +175,10 @@ final class PocketDrafts {
                         new Point(-opening / 2, f.of("high")),
                         new Point(opening / 2, f.of("high")))
                 .piece();
-        Piece bag = Paper.rectangle("bag", "pocket bag", opening, 2 * f.of("deep") + gap)
+        // The upper half hangs from its stitch line one gap higher, and both end together; a hand needs more room than
+        // the slit is wide.
+        double wide = opening + BAG_WIDER_MM;
+        Piece bag = Paper.rectangle("bag", "pocket bag", wide, 2 * (f.of("deep") + gap))
                 .seams(seam)
                 .copies(pockets)
                 .cloth(PieceCloth.LINING)
@@ -200,12 +205,15 @@ final class PocketDrafts {
         return new Design(
                 "welt pocket",
                 List.of(welt, bag, stay),
-                List.of(Join.equal("welt on the bag", "welt", "lower", "bag", "lower")),
+                List.of(),
                 List.of(Size.length("opening", opening, new Size.Term("welt", "lower", 1))),
                 List.of(
                         Wording.fill(
                                 "Both stitch lines %.0f mm apart and as long as the welt: %s and the turn of the cloth.",
                                 gap, isDouble ? "two welts" : "one welt"),
+                        Wording.fill(
+                                "The welt goes on the bag's lower stitch line; the bag is %.0f mm wider than the slit, as much on each side.",
+                                BAG_WIDER_MM),
                         "Count on two or three trials on a remnant with the same layers; cut the slit last, into the corners."),
                 List.of());
     }

@@ -24,9 +24,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What a cutter looks for in a top, over 300 made-up bodies each: bounds by common practice, no source. */
+/** What a cutter looks for in tops and fitted skirts, over 300 made-up bodies each: bounds by common practice, no source. */
 @Tag("long")
-class TopShapesTest {
+class CutShapesTest {
     private static final int BODIES = 300;
 
     static Stream<String> tops() {
@@ -41,8 +41,35 @@ class TopShapesTest {
         return Drafts.require(id).draw(body, Map.of());
     }
 
+    static Stream<String> topsAndSkirts() {
+        return Stream.concat(tops(), skirts());
+    }
+
+    static Stream<String> skirts() {
+        return Stream.of("a-line-skirt", "wrap-skirt", "stretch-skirt");
+    }
+
+    /** From the waist to the hip a skirt's side never runs inside the straight line between them. */
     @ParameterizedTest
-    @MethodSource("tops")
+    @MethodSource("skirts")
+    void aSideIsNowhereHollowFromWaistToHip(String id) {
+        for (int i = 0; i < BODIES; i++) {
+            Piece back = draw(id, Bodies.of(i)).piece("back");
+            double hipY = back.level("hip").orElseThrow().points().get(0).y();
+            List<Point> side = back.stitchLine().edge("side right").flattened(0.02).stream()
+                    .filter(p -> p.y() >= hipY - 1e-6)
+                    .toList();
+            Point hip = side.get(0);
+            Point waist = side.get(side.size() - 1);
+            for (Point p : side) {
+                double off = waist.minus(hip).cross(p.minus(hip)) / waist.distanceMm(hip);
+                assertThat(off).as("%s of body %d", id, i).isLessThan(0.2);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("topsAndSkirts")
     void sewnLinesRunOnIntoEachOther(String id) {
         SoftAssertions all = new SoftAssertions();
         for (int i = 0; i < BODIES; i++) {
