@@ -83,8 +83,9 @@ exec_bench() {
   case ${1:-} in
     panels) main=org.handdown.bench.PanelFigures ;;
     pieces) main=org.handdown.bench.PieceFigures ;;
+    drafts) main=org.handdown.bench.DraftPictures ;;
     fit) main=org.handdown.bench.FitFigures ;;
-    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces, fit." ;;
+    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces, drafts, fit." ;;
   esac
   shift
   exec java "${SEARCH_JAVA[@]}" -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main" "$@"

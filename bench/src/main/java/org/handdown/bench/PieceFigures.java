@@ -14,6 +14,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.pattern.BiasStrips;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.JoinedEnd;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.draft.Draft;
@@ -26,6 +27,7 @@ import org.handdown.pattern.draft.Drafts;
 public final class PieceFigures {
     private static final int BODIES = 300;
     private static final int WARM = 20;
+    private static final double MOST_KINK_DEG = 5;
 
     private PieceFigures() {}
 
@@ -57,9 +59,14 @@ public final class PieceFigures {
         double seam = 0;
         int whole = 0;
         int all = 0;
+        int smooth = 0;
+        double kink = 0;
+        String kinked = "";
         for (Draft draft : Drafts.all()) {
+            double worst = 0;
             for (int i = 0; i < BODIES; i++) {
                 Design design = draft.draw(body(i), Map.of());
+                worst = Math.max(worst, kinkDeg(design));
                 all++;
                 boolean isWhole = design.pieces().stream()
                         .allMatch(p -> p.cutLine().ring().isSimple()
@@ -80,10 +87,56 @@ public final class PieceFigures {
                     seam = Math.max(seam, Math.max(least - walk.otherMm(), walk.otherMm() - most));
                 }
             }
+            smooth += worst <= MOST_KINK_DEG ? 1 : 0;
+            if (worst > kink) {
+                kink = worst;
+                kinked = draft.words();
+            }
         }
         out.atLeast("drafts drawn whole, of " + all, whole, "", all);
         out.atMost("worst finished girth against body and ease", girth, "mm", 1);
         out.atMost("worst seam beyond its stated ease", seam, "mm", 0.5);
+        out.atLeast(
+                "drafts whose sewn lines run on within 5 degrees, of "
+                        + Drafts.all().size(),
+                smooth,
+                "",
+                Drafts.all().size());
+        out.atMost("worst corner where sewn lines meet (" + kinked + ")", kink, "degrees", MOST_KINK_DEG);
+        heads(out);
+    }
+
+    private static double kinkDeg(Design design) {
+        return JoinedEnd.of(design).stream()
+                .mapToDouble(e -> Math.abs(e.kinkDeg()))
+                .max()
+                .orElse(0);
+    }
+
+    /** Height of a sleeve's head by its armhole, over all sleeves. */
+    private static void heads(Figures out) {
+        double least = 1;
+        double most = 0;
+        for (String id : List.of("t-shirt", "tunic", "smock", "jacket")) {
+            for (int i = 0; i < BODIES; i++) {
+                Design design = Drafts.require(id).draw(body(i), Map.of());
+                var line = design.piece("sleeve").stitchLine();
+                double high = line.flattened().ring().box().maxY()
+                        - line.edge("right").end().y();
+                double hole = design.seams().stream()
+                        .filter(s -> s.name().startsWith("sleeve head"))
+                        .flatMap(s -> s.one().stream())
+                        .mapToDouble(s -> design.piece(s.piece())
+                                .stitchLine()
+                                .edge(s.edge())
+                                .lengthMm())
+                        .sum();
+                least = Math.min(least, high / hole);
+                most = Math.max(most, high / hole);
+            }
+        }
+        out.atLeast("lowest head of a sleeve, share of its armhole", least, "", 0.18);
+        out.atMost("highest head of a sleeve, share of its armhole", most, "", 0.34);
     }
 
     /** Everything that follows from a figure typed: pieces, cut lines, sizes, walks. */

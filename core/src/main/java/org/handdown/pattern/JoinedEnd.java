@@ -16,15 +16,46 @@ import org.handdown.geometry.Point;
 public record JoinedEnd(DesignSeam seam, DesignSeam.Side one, DesignSeam.Side other, double kinkDeg) {
     private record Corner(DesignSeam.Side beside, double insideDeg) {}
 
-    /** Both ends of every seam of one edge onto one edge that neither gathers nor stretches. */
+    /**
+     * Both ends of every seam of one edge onto one edge that neither gathers nor stretches; not where the seam itself ends in a tip or goes on
+     * as another seam, nor of a layer that is turned to the inside, whose edges lie on their own.
+     */
     public static List<JoinedEnd> of(Design design) {
         List<JoinedEnd> ends = new ArrayList<>();
         for (DesignSeam seam : design.seams()) {
-            if (seam.one().size() == 1 && seam.other().size() == 1 && seam.leastRatio() == 1 && seam.mostRatio() == 1) {
-                ends.addAll(of(design, seam));
+            if (isPlain(seam) && !isLayer(seam) && !isLikeness(seam)) {
+                of(design, seam).stream()
+                        .filter(e -> design.seams().stream().noneMatch(s -> e.isSewnBy(s)))
+                        .forEach(ends::add);
             }
         }
         return ends;
+    }
+
+    private static boolean isPlain(DesignSeam seam) {
+        return seam.one().size() == 1 && seam.other().size() == 1 && seam.leastRatio() == 1 && seam.mostRatio() == 1;
+    }
+
+    /** Both edges of a piece that must be alike, each sewn to something that is not drawn here. */
+    private static boolean isLikeness(DesignSeam seam) {
+        return seam.name().startsWith("both ")
+                && seam.one().get(0).piece().equals(seam.other().get(0).piece());
+    }
+
+    private static boolean isLayer(DesignSeam seam) {
+        return seam.other().get(0).piece().matches(".*-(facing|lining|interfacing)");
+    }
+
+    /** Are the lines that meet here sewn to each other? */
+    private boolean isSewnBy(DesignSeam other) {
+        return other.one().stream().anyMatch(s -> isAt(s, one))
+                        && other.other().stream().anyMatch(s -> isAt(s, this.other))
+                || other.one().stream().anyMatch(s -> isAt(s, this.other))
+                        && other.other().stream().anyMatch(s -> isAt(s, one));
+    }
+
+    private static boolean isAt(DesignSeam.Side side, DesignSeam.Side line) {
+        return side.piece().equals(line.piece()) && side.edge().equals(line.edge());
     }
 
     private static List<JoinedEnd> of(Design design, DesignSeam seam) {

@@ -164,7 +164,10 @@ public record Size(
     }
 
     private Fit fit(double finished) {
-        return kind == Kind.LENGTH || bodyMm == 0 ? Fit.EASY : Fit.of(finished, bodyMm, comfortable);
+        // An opening is passed for a moment, not worn: it passes or it does not.
+        return kind == Kind.OPENING
+                ? finished * (1 + stretch) >= bodyMm - ROUNDING_MM ? Fit.EASY : Fit.TOO_TIGHT
+                : kind == Kind.LENGTH || bodyMm == 0 ? Fit.EASY : Fit.of(finished, bodyMm, comfortable);
     }
 
     /** Length of an edge less what its darts and pleats take up, or width of the piece at a level, less what darts take up there. */

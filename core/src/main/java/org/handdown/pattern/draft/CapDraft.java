@@ -22,7 +22,7 @@ final class CapDraft {
             "cap",
             "lined peaked cap",
             Draft.Family.SMALL,
-            "Crown of four quarters, side, band and an interfaced brim; lined.",
+            "Flat crown of four quarters, side, band and an interfaced brim; lined.",
             List.of(BodyMeasure.HEAD_GIRTH, BodyMeasure.HEAD_HEIGHT),
             List.of(
                     Dimension.length("ease", "Room round the head", 15, 0, 80),

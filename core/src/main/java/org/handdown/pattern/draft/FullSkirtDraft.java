@@ -38,7 +38,7 @@ final class FullSkirtDraft {
             "light to medium, gathers well",
             List.of(),
             Wording.of(
-                    "All panels together = ratio × band; on elastic at least the hips and 40 mm (handbook of the trade §4)."),
+                    "All panels together = ratio × band, and at least the hips and 60 mm, on elastic 40 mm (handbook of the trade §4)."),
             FullSkirtDraft::gathered);
 
     static final Draft PLEATED = new Draft(
@@ -63,6 +63,9 @@ final class FullSkirtDraft {
             "All panels together = waist + room + 2 × depth for every pleat (handbook of the trade §3).",
             FullSkirtDraft::pleated);
 
+    /** Cloth that hangs from a band must go round the hips all the same. */
+    private static final double HIP_ROOM_MM = 60;
+
     private FullSkirtDraft() {}
 
     private static Dimension length() {
@@ -72,7 +75,7 @@ final class FullSkirtDraft {
     private static Design gathered(Figures f) {
         boolean elastic = f.of("waist") == 1;
         double waist = f.waist() + f.of("waistEase");
-        double least = elastic ? f.body(BodyMeasure.HIP) + 40 : 0;
+        double least = f.body(BodyMeasure.HIP) + (elastic ? 40 : HIP_ROOM_MM);
         double all = Math.max(f.of("ratio") * waist, least);
         int panels = f.count("panels");
         Paper paper = Paper.rectangle("panel", "skirt panel", all / panels, f.of("length"))
@@ -163,9 +166,9 @@ final class FullSkirtDraft {
                     Mark.Kind.PLEAT,
                     "pleat " + (i + 1),
                     new Point(from, high),
-                    new Point(from, 0.75 * high),
+                    new Point(from, 0),
                     new Point(from + 2 * depth, high),
-                    new Point(from + 2 * depth, 0.75 * high));
+                    new Point(from + 2 * depth, 0));
         }
         Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
         double less = f.of("overlap") - panels * each * 2 * depth;
@@ -202,6 +205,11 @@ final class FullSkirtDraft {
                                 0,
                                 new Size.Term("panel", "upper", panels)),
                         closedBand(f),
+                        Size.opening(
+                                "panels with their pleats open, over the hips",
+                                f.body(BodyMeasure.HIP) + HIP_ROOM_MM,
+                                0,
+                                new Size.Term("panel", "lower", panels)),
                         Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)),
                         Size.length("length", high, new Size.Term("panel", "right", 1))),
                 notes,

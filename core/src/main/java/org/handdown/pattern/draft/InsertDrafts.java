@@ -5,6 +5,7 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Mark;
@@ -123,6 +124,7 @@ final class InsertDrafts {
                 : TrouserSkirtDraft.triangle("gusset", "gusset", spread, high);
         Piece piece = paper.seams(f.of("seam"))
                 .copies(f.count("copies"))
+                .grain(CutGrain.BIAS)
                 .mark(Mark.Kind.FOLD, "cut on this fold: both sides alike", new Point(0, 0), new Point(0, high))
                 .piece();
         return new Design(

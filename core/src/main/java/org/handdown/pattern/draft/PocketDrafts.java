@@ -78,6 +78,9 @@ final class PocketDrafts {
             PocketDrafts::welt);
 
     private static final double OPEN_BEYOND_MM = 10;
+    /** A bag that ends at the top of its opening tears out there. */
+    private static final double ABOVE_MM = 22;
+
     private static final double BLANKET_MM = 3.5;
     private static final double BLANKET_GAP_MM = 20;
 
@@ -95,8 +98,13 @@ final class PocketDrafts {
                         new Point(0, 0.35 * deep - 0.2 * deep),
                         new Point(0.4 * wide, 0),
                         new Point(0.62 * wide, 0))
-                .curve("outer", new Point(wide, 0), new Point(wide, 0.55 * high), new Point(0.75 * wide, high))
-                .line("upper", 0, high)
+                .curve(
+                        "outer",
+                        new Point(wide, 0),
+                        new Point(wide, 0.55 * high),
+                        new Point(0.75 * wide, high + ABOVE_MM))
+                .line("upper", 0, high + ABOVE_MM)
+                .line("above", 0, high)
                 .line("opening", 0, deep)
                 .seams(seam)
                 .pairs(f.count("pockets"))
@@ -106,6 +114,8 @@ final class PocketDrafts {
                 .piece();
         double hand = f.body(BodyMeasure.HAND_WIDTH);
         List<String> notes = List.of(
+                Wording.of(
+                        "The back bag shows when a hand goes in: face it 40 mm wide with the outer cloth, or cut it of that."),
                 Wording.fill(
                         "The opening of %.0f mm %s a hand of %.0f mm. Unpick the seam %.0f mm beyond each mark.",
                         opening, opening >= hand * 1.2 ? "takes" : "is tight for", hand, OPEN_BEYOND_MM),
@@ -118,7 +128,10 @@ final class PocketDrafts {
         return new Design(
                 "pocket in a seam",
                 List.of(bag),
-                List.of(Join.equal("both layers", "bag", "outer", "bag", "outer")),
+                List.of(Join.equal(
+                        "both layers",
+                        List.of(Join.side("bag", "curve"), Join.side("bag", "outer"), Join.side("bag", "upper")),
+                        List.of(Join.side("bag", "curve"), Join.side("bag", "outer"), Join.side("bag", "upper")))),
                 List.of(Size.length("opening", opening, new Size.Term("bag", "opening", 1))),
                 notes,
                 List.of());

@@ -62,7 +62,21 @@ final class SmallKnitDraft {
         double stretch = f.of("stretch");
         double upper = f.body(BodyMeasure.CALF) * (1 - f.of("tight"));
         double lower = Math.min(upper * 1.2, Math.max(0.8 * upper, f.body(BodyMeasure.HEEL_GIRTH) / (1 + stretch)));
-        Piece piece = Paper.trapezium("leg-warmer", "leg warmer", lower, upper, f.of("length"))
+        double length = f.of("length");
+        // Straight ends, so that an old rib can be one; the seam leaves both square, so that they run on round the leg.
+        Piece piece = new Paper("leg-warmer", "leg warmer", -lower / 2, 0)
+                .line("lower", lower / 2, 0)
+                .curve(
+                        "right",
+                        new Point(lower / 2, length / 3),
+                        new Point(upper / 2, 2 * length / 3),
+                        new Point(upper / 2, length))
+                .line("upper", -upper / 2, length)
+                .curve(
+                        "left",
+                        new Point(-upper / 2, 2 * length / 3),
+                        new Point(-lower / 2, length / 3),
+                        new Point(-lower / 2, 0))
                 .hem("lower", f.of("hem"))
                 .allow("upper", Allowance.turned(f.of("hem"), "turned down; none where an old rib is kept"))
                 .wish("lower", new EdgeWish(Role.CUFF, 0, f.body(BodyMeasure.HEEL_GIRTH)))

@@ -58,7 +58,7 @@ final class TrouserSkirtDraft {
                     Dimension.length("hem", "Hem allowance", 25, 0, 60).hint("none where an old hem is kept")),
             "the trousers’ own",
             List.of("front-wedge"),
-            "Longest skirt with a front wedge in one piece: (T + A − k)/2. Wedge: as wide as the gap, its sides as long as the split (handbook of the trade §4).",
+            "Longest skirt with a front wedge in one piece: (T + A − k)/2. Wedge: as wide as the gap, its sides as long as the split, its hem an arc round its tip (handbook of the trade §4).",
             TrouserSkirtDraft::draw);
 
     private TrouserSkirtDraft() {}
@@ -121,16 +121,22 @@ final class TrouserSkirtDraft {
                                 "side of the wedge, as long as the split",
                                 side,
                                 new Size.Term("front-wedge", "right", 1)),
-                        Size.length("base of the wedge", gap, new Size.Term("front-wedge", "hem", 1))),
+                        Size.length("hem of the wedge", 0, new Size.Term("front-wedge", "hem", 1))),
                 notes,
                 List.of());
     }
 
     private static Piece wedge(Figures f, String id, String name, double gap, double high) {
-        return triangle(id, name, gap, high)
+        double side = Math.hypot(gap / 2, high);
+        Point tip = new Point(0, high);
+        // Round the tip, so that the hem meets the split's edges square and is level once it hangs.
+        return new Paper(id, name, -gap / 2, 0)
+                .arc("hem", tip, 2 * StrictMath.asin(gap / 2 / side))
+                .line("right", tip)
+                .line("left", -gap / 2, 0)
                 .hem("hem", f.of("hem"))
                 .seams(f.of("seam"))
-                .mark(Mark.Kind.FOLD, "cut on this fold: both sides alike", new Point(0, 0), new Point(0, high))
+                .mark(Mark.Kind.FOLD, "cut on this fold: both sides alike", new Point(0, high - side), tip)
                 .piece();
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.handdown.body.BodyMeasure;
@@ -41,8 +42,11 @@ class CutShapesTest {
         return Drafts.require(id).draw(body, Map.of());
     }
 
-    static Stream<String> topsAndSkirts() {
-        return Stream.concat(tops(), skirts());
+    /** Drafts whose legs and bibs still have corners are drawn anew next. */
+    private static final Set<String> WITH_CORNERS = Set.of("dungarees", "elastic-trousers", "pyjamas", "shorts");
+
+    static Stream<String> smooth() {
+        return Drafts.all().stream().map(Draft::id).filter(id -> !WITH_CORNERS.contains(id));
     }
 
     static Stream<String> skirts() {
@@ -69,17 +73,14 @@ class CutShapesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("topsAndSkirts")
+    @MethodSource("smooth")
     void sewnLinesRunOnIntoEachOther(String id) {
         SoftAssertions all = new SoftAssertions();
         for (int i = 0; i < BODIES; i++) {
             for (JoinedEnd end : JoinedEnd.of(draw(id, Bodies.of(i)))) {
-                // A lining's edge is sewn to its shell's all round: its ends meet themselves.
-                if (!end.other().piece().endsWith("lining")) {
-                    all.assertThat(end.kinkDeg())
-                            .as("%s of body %d: %s, %s", id, i, end.seam().name(), end.one())
-                            .isBetween(-5.0, 5.0);
-                }
+                all.assertThat(end.kinkDeg())
+                        .as("%s of body %d: %s, %s", id, i, end.seam().name(), end.one())
+                        .isBetween(-5.0, 5.0);
             }
         }
         all.assertAll();

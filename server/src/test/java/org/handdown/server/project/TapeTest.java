@@ -72,7 +72,7 @@ class TapeTest extends HouseholdTest {
         JsonNode view = change("PUT", "/panels/blanket/taped", SIDES.formatted("30 cm", "50 cm", "50 cm"))
                 .body();
         JsonNode panel = view.path("panels").get(0);
-        assertThat(panel.path("taped").path("sides").path("lower").asText()).isEqualTo("30.0 cm");
+        assertThat(panel.path("taped").path("sides").path("lower").asText()).isEqualTo("30 cm");
         assertThat(panel.path("taped").path("points").get(0).path("finish").asText())
                 .isEqualTo("HEM");
         assertThat(panel.path("usable").toString()).contains("30.0 cm × 40.0 cm");
