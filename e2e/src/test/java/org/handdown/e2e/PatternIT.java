@@ -115,7 +115,7 @@ class PatternIT extends Seated {
         // Two front legs, one side seam each, 4 mm not taken: the hips are 8 mm wider.
         assertThat(table.text("Hip: 68.8 cm instead of 68.0 cm")).isVisible();
         table.button("Do it").click();
-        assertThat(table.text("sewn 0.6 cm")).isVisible();
+        assertThat(table.text("sewn 6 mm")).isVisible();
         table.sheet("Sizes");
         assertThat(line("Hip")).containsText("by seams sewn otherwise than drawn");
     }
