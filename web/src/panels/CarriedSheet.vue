@@ -7,6 +7,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
+import { workedOut } from '../drawing/workedOut'
 
 /** What the cloth of a panel carries besides its edges: grain, pile, sides, stripes, motifs, and what it went through. */
 const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
@@ -84,8 +85,8 @@ function point(i: number | undefined) {
           const motif = form.value.motifs[i]
           if (!motif) return
           // A finger points to the millimetre at best.
-          motif.x = `${Math.round(x)} mm`
-          motif.y = `${Math.round(y)} mm`
+          motif.x = workedOut(Math.round(x))
+          motif.y = workedOut(Math.round(y))
           if (motif.name) void store()
         },
   )

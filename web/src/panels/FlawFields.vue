@@ -2,6 +2,7 @@
 import { Trash2 } from '@lucide/vue'
 import type { Problem, Schemas } from '../api/client'
 import MeasureField from '../ui/MeasureField.vue'
+import { workedOut } from '../drawing/workedOut'
 
 /** One flaw of a panel: what it is, how to treat it, where it lies. */
 export type FlawBody = Schemas['FlawView']
@@ -42,13 +43,13 @@ function reform(extent: FlawBody['extent']) {
     emit('settle', {
       extent,
       toX: flaw.x,
-      toY: String(flaw.outline[0]?.[1] ?? 0) + ' mm',
+      toY: workedOut(flaw.outline[0]?.[1] ?? 0),
       width: flaw.width || '20 mm',
       y: bottom(),
     })
   else emit('settle', { extent, width: flaw.width || '40 mm', height: flaw.height || '40 mm' })
 }
-const bottom = () => `${Math.min(...flaw.outline.map((p) => p[1] ?? 0)) - 20} mm`
+const bottom = () => workedOut(Math.min(...flaw.outline.map((p) => p[1] ?? 0)) - 20)
 const value = (e: Event) => (e.target as HTMLInputElement).value
 </script>
 

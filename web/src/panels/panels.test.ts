@@ -83,7 +83,7 @@ describe('what a panel carries', () => {
     const told = calls[calls.length - 1]?.[0] as (x: number, y: number) => void
     told(-35.5, 120)
     await flushPromises()
-    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'flower', x: '-35 mm', y: '120 mm' }] })
+    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'flower', x: '-35\u202fmm', y: '120\u202fmm' }] })
     expect(wrapper.find('[role=status]').exists()).toBe(false)
   })
 
@@ -102,7 +102,7 @@ describe('what a panel carries', () => {
     await field(wrapper, 'Motif 1').setValue('leaf')
     await button(wrapper, 'Keep it so').trigger('click')
     await flushPromises()
-    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'leaf', x: '10 mm', y: '20 mm' }] })
+    expect(asked[0]?.body).toMatchObject({ motifs: [{ name: 'leaf', x: '10\u202fmm', y: '20\u202fmm' }] })
   })
 
   it('scales by one distance before and after', async () => {

@@ -2,6 +2,7 @@ import { tryOnScopeDispose, useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
 import { usePhoto } from './usePhoto'
+import { workedOut } from '../drawing/workedOut'
 
 export type Way = Schemas['TapedView']['way']
 export type TapePoint = Schemas['TapePointView']
@@ -82,8 +83,8 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
   /** A point of a photo, in whole tenths of a millimetre: finer than any picture tells. */
   const placed = (x: number, y: number, curve = false): TapePoint => ({
     ...blank(),
-    right: `${Math.round(x * 10) / 10} mm`,
-    along: `${Math.round(y * 10) / 10} mm`,
+    right: workedOut(Math.round(x * 10) / 10),
+    along: workedOut(Math.round(y * 10) / 10),
     curve,
   })
 

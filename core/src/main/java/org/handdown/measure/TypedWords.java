@@ -51,7 +51,8 @@ public record TypedWords(Map<Double, String> byMm) {
      */
     public TypedWords typed(String text, LengthUnit bare) {
         String words = LengthText.withUnit(text, bare);
-        if (words.length() > LengthText.LONGEST_TEXT) {
+        // What was pointed at or worked out carries the mark of a length that nobody typed.
+        if (words.length() > LengthText.LONGEST_TEXT || words.indexOf(Wording.LENGTH_MARK) >= 0) {
             return this;
         }
         Length length = LengthText.parse("typed", words, bare);

@@ -68,6 +68,13 @@ class TypedWordsTest {
                 .isEqualTo(TypedWords.NONE);
     }
 
+    /** A place that was tapped on a drawing is shown in the household's unit. */
+    @Test
+    void whatThePageWorkedOutIsNobodysWords() {
+        assertThat(TypedWords.NONE.typed("509" + Wording.LENGTH_MARK + "mm", LengthUnit.CM))
+                .isEqualTo(TypedWords.NONE);
+    }
+
     @Test
     void theOldestGoWhereThereAreTooMany() {
         TypedWords words = TypedWords.NONE;
