@@ -80,6 +80,8 @@ wait_for_application() {
 stop_server() {
   local kind=$1 pid
   pid=$(cat "$RUN/$kind/pid" 2>/dev/null)
+  # Gone before the process is: whoever waits for that one sees that somebody else looks after the database now.
+  rm -f "$RUN/$kind/pid"
   if is_ours "$pid" "$RUN/$kind/port"; then
     kill "$pid" 2>/dev/null
     for _ in $(seq 60); do
@@ -88,7 +90,7 @@ stop_server() {
     done
     is_ours "$pid" "$RUN/$kind/port" && kill -9 "$pid"
   fi
-  rm -f "$RUN/$kind/pid" "$RUN/$kind/address"
+  rm -f "$RUN/$kind/address"
 }
 
 stop_all() {
