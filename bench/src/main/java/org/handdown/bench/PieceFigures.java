@@ -66,7 +66,7 @@ public final class PieceFigures {
             double worst = 0;
             for (int i = 0; i < BODIES; i++) {
                 Design design = draft.draw(body(i), Map.of());
-                worst = Math.max(worst, kinkDeg(design));
+                worst = Math.max(worst, kinkDeg(draft, design));
                 all++;
                 boolean isWhole = design.pieces().stream()
                         .allMatch(p -> p.cutLine().ring().isSimple()
@@ -106,8 +106,10 @@ public final class PieceFigures {
         heads(out);
     }
 
-    private static double kinkDeg(Design design) {
+    /** But for corners that the draft names. */
+    private static double kinkDeg(Draft draft, Design design) {
         return JoinedEnd.of(design).stream()
+                .filter(e -> !draft.corners().containsKey(e.seam().name()))
                 .mapToDouble(e -> Math.abs(e.kinkDeg()))
                 .max()
                 .orElse(0);

@@ -7,6 +7,9 @@ import java.util.function.UnaryOperator;
 
 /** A named run of an outline, made of joined lines and cubic curves. */
 public record Edge(String name, List<Segment> segments) {
+    private static final double SHORTEST_MM = 1e-6;
+    private static final int HALVINGS = 40;
+
     public Edge {
         if (segments.isEmpty()) {
             throw new IllegalArgumentException("Edge (" + name + ") has no segment.");
@@ -126,6 +129,74 @@ public record Edge(String name, List<Segment> segments) {
             left -= step;
         }
         return points.get(points.size() - 1);
+    }
+
+    /** Way along a line from its start to the place on it that is nearest to a point, mm. */
+    public static double alongMm(List<Point> line, Point at) {
+        double nearest = Double.POSITIVE_INFINITY;
+        double along = 0;
+        double run = 0;
+        for (int i = 0; i + 1 < line.size(); i++) {
+            Point from = line.get(i);
+            Point way = line.get(i + 1).minus(from);
+            double length = way.lengthMm();
+            double share =
+                    length == 0 ? 0 : Math.max(0, Math.min(1, at.minus(from).dot(way) / (length * length)));
+            double off = at.distanceMm(from.plus(way.times(share)));
+            if (off < nearest) {
+                nearest = off;
+                along = run + share * length;
+            }
+            run += length;
+        }
+        return along;
+    }
+
+    /**
+     * Its two parts before and after a place, by names of their own.
+     *
+     * @param alongMm of the place from the start, between 0 and its length
+     */
+    public List<Edge> cutAt(double alongMm, String before, String after) {
+        List<Segment> first = new ArrayList<>();
+        List<Segment> rest = new ArrayList<>();
+        double left = alongMm;
+        for (Segment segment : segments) {
+            double length = lengthMm(segment);
+            if (left >= length - SHORTEST_MM) {
+                first.add(segment);
+            } else if (left <= SHORTEST_MM) {
+                rest.add(segment);
+            } else {
+                List<? extends Segment> parts = halves(segment, left);
+                first.add(parts.get(0));
+                rest.add(parts.get(1));
+            }
+            left -= length;
+        }
+        return List.of(new Edge(before, first), new Edge(after, rest));
+    }
+
+    private static double lengthMm(Segment segment) {
+        return new Edge("", List.of(segment)).lengthMm();
+    }
+
+    private static List<? extends Segment> halves(Segment segment, double alongMm) {
+        if (!(segment instanceof Segment.Cubic cubic)) {
+            Point at = segment.start().toward(segment.end(), alongMm / lengthMm(segment));
+            return List.of(new Segment.Line(segment.start(), at), new Segment.Line(at, segment.end()));
+        }
+        double low = 0;
+        double high = 1;
+        for (int i = 0; i < HALVINGS; i++) {
+            double t = (low + high) / 2;
+            if (lengthMm(cubic.split(t).get(0)) < alongMm) {
+                low = t;
+            } else {
+                high = t;
+            }
+        }
+        return cubic.split(low);
     }
 
     /** Runs it more up or down than across, from end to end? */

@@ -189,8 +189,17 @@ public record Size(
         List<Point> line = edge.flattened(0.1);
         return piece.marks().stream()
                 .filter(m -> m.takesUpMm() > 0 && m.points().get(0).distanceMm(line) < 1)
-                .mapToDouble(Mark::takesUpMm)
+                .mapToDouble(m -> takenUpMm(m, line))
                 .sum();
+    }
+
+    /** Over the roof of a dart it is more along the edge than straight from leg to leg. */
+    private static double takenUpMm(Mark mark, List<Point> line) {
+        Point one = mark.points().get(0);
+        Point other = mark.points().get(2);
+        return mark.kind() == Mark.Kind.DART && other.distanceMm(line) < 1
+                ? Math.abs(Edge.alongMm(line, one) - Edge.alongMm(line, other))
+                : mark.takesUpMm();
     }
 
     /** What seams that cross a level or an edge at its ends add to it, because they are sewn otherwise than drawn, mm. */

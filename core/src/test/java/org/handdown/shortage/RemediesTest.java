@@ -164,12 +164,12 @@ class RemediesTest {
     @Test
     void aDraftWithRoomToSpareIsOfferedOneSizeSmaller() {
         var draft = Drafts.require("bodywarmer");
-        Project.Order order = new Project.Order("bodywarmer", org.handdown.Demo.child(1160), Map.of());
-        double wide = draft.draw(order.from(), Map.of()).pieces().stream()
+        Project.Order order = new Project.Order("bodywarmer", org.handdown.Demo.child(1160), Map.of("lined", 0.0));
+        double wide = draft.draw(order.from(), order.choices()).pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().widthMm())
                 .max()
                 .orElseThrow();
-        String widest = draft.draw(order.from(), Map.of()).pieces().stream()
+        String widest = draft.draw(order.from(), order.choices()).pieces().stream()
                 .max(java.util.Comparator.comparingDouble(
                         p -> p.cutLine().ring().box().widthMm()))
                 .orElseThrow()

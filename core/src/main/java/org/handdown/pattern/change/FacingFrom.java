@@ -25,6 +25,9 @@ import org.handdown.pattern.Piece;
  */
 public record FacingFrom(String name, String piece, String edge, double deepMm) implements Change {
     private static final double STEP_MM = 4;
+    private static final double CURVED_MM = 8;
+    private static final String SHORTER = Wording.of(
+            "Sew the ends of a curved facing 1 mm nearer to each other than drawn: a shorter facing rolls to the inside (common practice, no source).");
 
     public FacingFrom {
         Change.requireName(name);
@@ -57,7 +60,15 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
                 0);
         seams.removeIf(s -> s.name().equals(seam.name()));
         seams.add(seam);
-        return new Design(with.name(), with.pieces(), seams, with.rules(), with.notes(), with.cautions());
+        Design faced = new Design(with.name(), with.pieces(), seams, with.rules(), with.notes(), with.cautions());
+        return isCurved(from.stitchLine().edge(edge)) && !faced.notes().contains(SHORTER)
+                ? faced.noting(SHORTER)
+                : faced;
+    }
+
+    /** Along a curve a facing gives where its piece does, on the same grain. */
+    private static boolean isCurved(Edge edge) {
+        return Math.abs(edge.bowMm()) > CURVED_MM;
     }
 
     private Piece facing(Piece from) {
@@ -90,7 +101,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
                 allowances,
                 from.quantity(),
                 from.pair(),
-                CutGrain.EITHER,
+                isCurved(main) ? from.grain() : CutGrain.EITHER,
                 true,
                 Map.of(),
                 List.of(),

@@ -118,7 +118,7 @@ final class BandDraft {
                     rib, edge));
         } else {
             Paper paper = folded("waistband", "waistband", edge + f.of("overlap"), wide, seam);
-            CircleSkirtDraft.closing(paper, edge + f.of("overlap"), 2 * wide, f.of("overlap"));
+            Waistband.closing(paper, edge + f.of("overlap"), 2 * wide, f.of("overlap"));
             band = (kind == 2 ? paper.grain(CutGrain.BIAS) : paper).piece();
             sizes.add(Size.girth("closed", 0, 0, 0, new Size.Term("waistband", "lower", 1))
                     .plus(-f.of("overlap"), "overlap"));

@@ -34,6 +34,7 @@ final class BodywarmerDraft {
             List.of(
                     Dimension.length("ease", "Room over the chest", 120, 40, 500),
                     Dimension.length("below", "Length below the waist", w -> 0.1 * w.mm(BodyMeasure.HEIGHT), 0, 700),
+                    TopBlock.bust(),
                     Dimension.length("thick", "Thickness of the cloth", 3, 0, 10),
                     Dimension.tick("lined", "Lined", true),
                     Dimension.count("loops", "Buttons with loops", 4, 0, 10),
@@ -51,6 +52,7 @@ final class BodywarmerDraft {
     private static final double NECK_WIDER_MM = 8;
     private static final double THICK_MM = 3.5;
     private static final double LINING_SHORTER_MM = 15;
+    private static final double LINING_PLEAT_MM = 20;
 
     private final Figures f;
     private final double seam;
@@ -75,7 +77,7 @@ final class BodywarmerDraft {
                         -NARROW_SHOULDER_MM,
                         0,
                         true));
-        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()) + 10);
+        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()) + 10).longer(f.of("bust"));
     }
 
     private Design design() {
@@ -83,8 +85,11 @@ final class BodywarmerDraft {
         pieces.add(frontPiece());
         pieces.add(backPiece());
         if (f.is("lined")) {
-            pieces.add(lining(frontPiece(), "front-lining", "front lining"));
-            pieces.add(lining(backPiece(), "back-lining", "back lining"));
+            pieces.add(lining(inside(front).half("front-lining", "front lining", 0))
+                    .pairs(1)
+                    .piece());
+            pieces.add(lining(inside(back).full("back-lining", "back lining", LINING_PLEAT_MM))
+                    .piece());
         }
         if (f.is("pockets")) {
             double wide = Math.rint(0.34 * front.girth() / 4 * 2);
@@ -119,27 +124,41 @@ final class BodywarmerDraft {
         return paper.hem("hem", f.of("hem")).seams(seam);
     }
 
-    private Piece lining(Piece shell, String id, String name) {
-        java.util.Map<String, Allowance> allowances = new java.util.HashMap<>(shell.allowances());
-        allowances.replaceAll((edge, a) -> Allowance.seam(seam));
-        allowances.put(
-                "hem",
-                Allowance.turned(Math.max(0, f.of("hem") - LINING_SHORTER_MM), "turned up; ends above the outer hem"));
-        // A lining hides no flaw and lies on no old edge.
-        return shell.named(id, name)
-                .withCloth(PieceCloth.LINING)
-                .withAllowances(allowances)
-                .withWishes(java.util.Map.of());
+    /** Thick cloth lies on the outside of its own turn: what lies within it is so much narrower. */
+    private TopBlock inside(TopBlock shell) {
+        return shell.narrower(turnOfCloth);
+    }
+
+    /** A lining hides no flaw and lies on no old edge. */
+    private Paper lining(Paper paper) {
+        return paper.allow(
+                        "hem",
+                        Allowance.turned(
+                                Math.max(0, f.of("hem") - LINING_SHORTER_MM), "turned up; ends above the outer hem"))
+                .seams(seam)
+                .cloth(PieceCloth.LINING);
     }
 
     private List<DesignSeam> seams() {
         List<DesignSeam> seams = new ArrayList<>(List.of(
-                Join.equal("side seams", "front", "side", "back", "side left"),
+                TopBlock.sides(front, "side", "side left"),
                 Join.equal("shoulder seams", "front", "shoulder", "back", "shoulder left")));
         if (f.is("lined")) {
             seams.add(Join.equal("front edge to its lining", "front", "centre", "front-lining", "centre"));
-            seams.add(Join.equal("armhole to its lining", "front", "armhole", "front-lining", "armhole"));
-            seams.add(Join.equal("back neck to its lining", "back", "neck", "back-lining", "neck"));
+            double liningOff =
+                    inside(front).armhole("").lengthMm() - front.armhole("").lengthMm();
+            seams.add(Join.eased(
+                    "armhole to its lining",
+                    List.of(Join.side("front", "armhole")),
+                    List.of(Join.side("front-lining", "armhole")),
+                    liningOff,
+                    liningOff));
+            seams.add(Join.eased(
+                    "back neck to its lining, the pleat laid",
+                    List.of(Join.side("back", "neck")),
+                    List.of(Join.side("back-lining", "neck")),
+                    LINING_PLEAT_MM,
+                    LINING_PLEAT_MM));
         }
         return seams;
     }
@@ -169,6 +188,15 @@ final class BodywarmerDraft {
         notes.add(Wording.fill(
                 "%.0f mm of the chest's girth are the turn of the cloth: it lies on the outside of itself.",
                 turnOfCloth));
+        if (f.is("lined")) {
+            notes.add(Wording.fill(
+                    "The lining is narrower by that, and has a pleat of %.0f mm at the centre back: it must give where the back bends.",
+                    LINING_PLEAT_MM));
+            notes.add(Wording.fill(
+                    "Bagged out, the lining's hem ends %.0f mm above the outer one and falls over its own fold: that jump lets it move.",
+                    LINING_SHORTER_MM));
+        }
+        notes.addAll(front.bustNotes());
         int n = f.count("loops");
         if (n > 0) {
             double edge = front.neckCentre().y();

@@ -3,13 +3,11 @@ package org.handdown.pattern.draft;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
-import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.EdgeWish;
-import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
@@ -77,7 +75,7 @@ final class CircleSkirtDraft {
                 .copies(panels)
                 .notch("middle", "upper", 0.5)
                 .piece();
-        Piece band = waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
+        Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece();
         List<DesignSeam> seams = new ArrayList<>();
         seams.add(Join.equal("side seams", "panel", "right", "panel", "left"));
         seams.add(new DesignSeam(
@@ -120,28 +118,5 @@ final class CircleSkirtDraft {
                         Size.length("length", length, new Size.Term("panel", "right", 1))),
                 notes,
                 List.of());
-    }
-
-    /** A straight band, folded lengthwise. Edges: lower (sewn to the skirt), right, upper, left. */
-    static Piece waistband(double lengthMm, double finishedMm, double seam, double overlap) {
-        Paper paper = Paper.rectangle("waistband", "waistband", lengthMm, 2 * finishedMm)
-                .seams(seam)
-                .grain(org.handdown.pattern.CutGrain.EITHER)
-                .wish("lower", new EdgeWish(Role.WAISTBAND, 0, 0))
-                .notch("middle", -overlap / 2, 0)
-                .mark(
-                        Mark.Kind.FOLD,
-                        "folded lengthwise",
-                        new Point(-lengthMm / 2, finishedMm),
-                        new Point(lengthMm / 2, finishedMm));
-        return closing(paper, lengthMm, 2 * finishedMm, overlap).piece();
-    }
-
-    /** The line a band closes on: what lies beyond it overlaps. */
-    static Paper closing(Paper band, double lengthMm, double highMm, double overlap) {
-        double x = lengthMm / 2 - overlap;
-        return overlap > 0
-                ? band.mark(Mark.Kind.OVERLAP, "the band closes here", new Point(x, 0), new Point(x, highMm))
-                : band;
     }
 }

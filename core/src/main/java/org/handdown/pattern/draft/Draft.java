@@ -11,6 +11,7 @@ import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 
@@ -23,6 +24,7 @@ import org.handdown.pattern.Size;
  * @param whole ids of pieces that must not be pieced together from smaller ones
  * @param formula the sums behind it, in words, with their source
  * @param drawing puts figures into pieces
+ * @param corners seams at whose ends lines are meant to meet in a corner, with why; everywhere else sewn lines run on into each other
  */
 public record Draft(
         String id,
@@ -34,7 +36,8 @@ public record Draft(
         String cloth,
         List<String> whole,
         String formula,
-        Function<Figures, Design> drawing) {
+        Function<Figures, Design> drawing,
+        Map<String, String> corners) {
     /** Where it is found in the list. */
     public enum Family {
         LEGS("for the legs"),
@@ -60,6 +63,28 @@ public record Draft(
         measures = List.copyOf(measures);
         dimensions = List.copyOf(dimensions);
         whole = List.copyOf(whole);
+        corners = Map.copyOf(corners);
+    }
+
+    Draft(
+            String id,
+            String words,
+            Family family,
+            String about,
+            List<BodyMeasure> measures,
+            List<Dimension> dimensions,
+            String cloth,
+            List<String> whole,
+            String formula,
+            Function<Figures, Design> drawing) {
+        this(id, words, family, about, measures, dimensions, cloth, whole, formula, drawing, Map.of());
+    }
+
+    /** A seam at whose ends lines are meant to meet in a corner. */
+    Draft withCorner(String seam, String why) {
+        Map<String, String> more = new HashMap<>(corners);
+        more.put(seam, why);
+        return new Draft(id, words, family, about, measures, dimensions, cloth, whole, formula, drawing, more);
     }
 
     /** Measures that it needs as it was chosen: which waist depends on where it sits. */
@@ -95,6 +120,16 @@ public record Draft(
         return new Figures(this, wearer, chosen, Practice.SHIPPED);
     }
 
+    private static final String TOILE =
+            "The first time on this body: baste a toile of an old sheet, or cut the large pieces with wider allowances, before the good cloth is cut to the line.";
+
+    /** What is fitted to a body in more than one direction wants a try on cloth that may be lost. */
+    private boolean isShaped(Design drawn) {
+        return family == Family.LEGS
+                || family == Family.TOPS
+                || drawn.pieces().stream().flatMap(p -> p.marks().stream()).anyMatch(m -> m.kind() == Mark.Kind.DART);
+    }
+
     /** As {@link #draw(Wearer, Map, Practice)}, by common practice as it is shipped. */
     public Design draw(Wearer wearer, Map<String, Double> chosen) {
         return draw(wearer, chosen, Practice.SHIPPED);
@@ -108,9 +143,10 @@ public record Draft(
      */
     public Design draw(Wearer wearer, Map<String, Double> chosen, Practice practice) {
         Design drawn = drawing.apply(new Figures(this, wearer, chosen, practice));
-        Design design = drawn.withRules(drawn.rules().stream()
-                .map(r -> r.by(practice, offMm(r, wearer, practice)))
-                .toList());
+        Design design = (isShaped(drawn) ? drawn.noting(TOILE) : drawn)
+                .withRules(drawn.rules().stream()
+                        .map(r -> r.by(practice, offMm(r, wearer, practice)))
+                        .toList());
         for (Piece piece : design.pieces()) {
             var ring = piece.stitchLine().flattened().ring();
             if (!ring.isSimple()

@@ -23,36 +23,49 @@ import org.handdown.pattern.Size;
  */
 final class DungareesDraft {
     static final Draft DRAFT = new Draft(
-            "dungarees",
-            "dungarees",
-            Draft.Family.LEGS,
-            "Straight legs with bib, back bib and crossed straps; on over the hips without an opening.",
-            List.of(
-                    BodyMeasure.HEIGHT,
-                    BodyMeasure.CHEST,
-                    BodyMeasure.WAIST,
-                    BodyMeasure.HIP,
-                    BodyMeasure.WAIST_TO_FLOOR,
-                    BodyMeasure.INSIDE_LEG,
-                    BodyMeasure.BACK_WAIST,
-                    BodyMeasure.HEEL_GIRTH),
-            List.of(
-                    Dimension.length("hipEase", "Room over the hips", 80, 20, 400)
-                            .hint("finished girth less the body’s"),
-                    Dimension.length("aboveFloor", "Hem above the floor", 25, -30, 400),
-                    Dimension.length("seam", "Seam allowance", 10, 5, 25),
-                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
-            "woven, firm enough for trousers",
-            List.of("front-leg", "back-leg"),
-            Wording.of(
-                    "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10; leg opening the larger of heel + 40 mm and 0.42 G (common practice, no source)."),
-            f -> new DungareesDraft(f).design());
+                    "dungarees",
+                    "dungarees",
+                    Draft.Family.LEGS,
+                    "Straight legs with bib, back bib and crossed straps; on over the hips without an opening.",
+                    List.of(
+                            BodyMeasure.HEIGHT,
+                            BodyMeasure.CHEST,
+                            BodyMeasure.WAIST,
+                            BodyMeasure.HIP,
+                            BodyMeasure.WAIST_TO_FLOOR,
+                            BodyMeasure.INSIDE_LEG,
+                            BodyMeasure.BACK_WAIST,
+                            BodyMeasure.HEEL_GIRTH),
+                    List.of(
+                            Dimension.length("hipEase", "Room over the hips", 80, 20, 400)
+                                    .hint("finished girth less the body’s"),
+                            Dimension.length("aboveFloor", "Hem above the floor", 25, -30, 400),
+                            Dimension.length("seam", "Seam allowance", 10, 5, 25),
+                            Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
+                    "woven, firm enough for trousers",
+                    List.of("front-leg", "back-leg"),
+                    Wording.of(
+                            "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10, square to the inside leg; centre back 0.04 hip higher; leg opening the larger of heel + 40 mm and 0.42 G; bib 0.36 × chest below, 0.27 above, 0.65 × back length high; patch 0.55 of the knee wide, 112 mm at least (common practice, no source)."),
+                    f -> new DungareesDraft(f).design())
+            .withCorner(
+                    "bib to front waist",
+                    "the bib stands on the waist as on a corner: a curve that ran into the waist would end in a tail narrower than its own allowance. Tape the corner, clip to the stitch and bar-tack it")
+            .withCorner("back bib to back waist", "as in front");
 
     private static final double CROTCH_DROP_MM = 10;
     private static final double STRAP_MM = 30;
     private static final double FACING_MM = 45;
-    private static final double PATCH_WIDE_MM = 112;
-    private static final double PATCH_HIGH_MM = 140;
+    private static final double BIB_SHARE = 0.65;
+    private static final double BACK_BIB_SHARE = 0.55;
+    private static final double PATCH_SHARE = 0.55;
+    /** A knee is worn over as much on a small leg: a patch must still cover it. */
+    private static final double LEAST_PATCH_MM = 112;
+
+    private static final double MOST_PATCH_SHARE = 0.75;
+    private static final double PATCH_HIGH_SHARE = 1.25;
+
+    private static final String CORNERS =
+            "Between bib and side waist: tape on the stitch line, the facing clipped to it, a bar tack over the corner; it bears the pull.";
 
     private final Figures f;
     private final double girth;
@@ -64,7 +77,8 @@ final class DungareesDraft {
         this.f = f;
         this.girth = f.body(BodyMeasure.HIP) + f.of("hipEase");
         this.seam = f.of("seam");
-        LegBlock.Pair legs = LegBlock.of(girth, inseamHeight(), sideHeight(), hemGirth());
+        LegBlock.Pair legs = LegBlock.of(
+                new LegBlock.Wish(f.body(BodyMeasure.HIP), girth, inseamHeight(), sideHeight(), hemGirth()));
         this.front = legs.front();
         this.back = legs.back();
     }
@@ -90,11 +104,11 @@ final class DungareesDraft {
     }
 
     private double bibHeight() {
-        return Math.rint(0.75 * f.body(BodyMeasure.BACK_WAIST));
+        return Math.rint(BIB_SHARE * f.body(BodyMeasure.BACK_WAIST));
     }
 
     private double backBibHeight() {
-        return Math.rint(0.55 * f.body(BodyMeasure.BACK_WAIST));
+        return Math.rint(BACK_BIB_SHARE * f.body(BodyMeasure.BACK_WAIST));
     }
 
     private Design design() {
@@ -108,7 +122,7 @@ final class DungareesDraft {
                 .copies(2)
                 .mark(Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, strapLength()))
                 .piece());
-        pieces.add(Paper.rectangle("knee-patch", "knee patch", PATCH_WIDE_MM, PATCH_HIGH_MM)
+        pieces.add(Paper.rectangle("knee-patch", "knee patch", patchWide(), patchHigh())
                 .seams(seam)
                 .copies(2)
                 .piece());
@@ -129,7 +143,7 @@ final class DungareesDraft {
                 pieces,
                 seams(),
                 sizes(),
-                List.of(Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM)),
+                List.of(Movement.sitting(f.body(BodyMeasure.HIP), back.centreLift() + CROTCH_DROP_MM), CORNERS),
                 List.of());
     }
 
@@ -146,13 +160,10 @@ final class DungareesDraft {
     }
 
     private Piece leg(LegBlock leg, String name, boolean patched) {
-        Point split = leg.waistCentre().toward(leg.waistSide(), bibBottom() / 2 / leg.waistMm());
+        List<Edge> waist = leg.waist("").cutAt(sideWaist(leg), "waist-side", "waist-bib");
+        Point split = waist.get(1).start();
         Paper paper = new Paper(leg.id(), name, -leg.hem() / 2, 0);
-        leg.outline(List.of(
-                        Edge.line("waist-side", leg.waistSide(), split),
-                        Edge.line("waist-bib", split, leg.waistCentre())))
-                .edges()
-                .forEach(paper::edge);
+        leg.outline(waist).edges().forEach(paper::edge);
         if (patched) {
             paper.cover(patchArea());
         }
@@ -170,10 +181,19 @@ final class DungareesDraft {
     private Ring patchArea() {
         double in = 8;
         return Ring.rectangle(
-                -PATCH_WIDE_MM / 2 + in,
-                front.kneeY() - PATCH_HIGH_MM / 2 + in,
-                PATCH_WIDE_MM - 2 * in,
-                PATCH_HIGH_MM - 2 * in);
+                -patchWide() / 2 + in,
+                front.kneeY() - patchHigh() / 2 + in,
+                patchWide() - 2 * in,
+                patchHigh() - 2 * in);
+    }
+
+    private double patchWide() {
+        return Math.rint(Math.min(
+                MOST_PATCH_SHARE * front.kneeWidth(), Math.max(LEAST_PATCH_MM, PATCH_SHARE * front.kneeWidth())));
+    }
+
+    private double patchHigh() {
+        return Math.rint(PATCH_HIGH_SHARE * patchWide());
     }
 
     private Piece bib(String id, String name, double bottom, double top, double height) {

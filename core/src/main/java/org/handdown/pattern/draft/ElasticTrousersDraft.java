@@ -68,7 +68,7 @@ final class ElasticTrousersDraft {
                 "woven or stable knit",
                 List.of("front-leg", "back-leg"),
                 Wording.of(
-                        "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10. Casing: elastic + 3 mm. Elastic = its usual share of the trouser waist + 20 mm (common practice, no source)."),
+                        "Finished hip = hip + room. Front width G/4 − 5, back G/4 + 5 mm; crotch reach G/20 and G/10, square to the inside leg; centre back 0.04 hip higher. Casing: elastic + 3 mm. Elastic = its usual share of the trouser waist + 20 mm (common practice, no source)."),
                 f -> draw(f, id, words, isShort));
     }
 
@@ -81,14 +81,15 @@ final class ElasticTrousersDraft {
         double hem = isShort
                 ? Math.max(f.body(BodyMeasure.THIGH) + 60, 0.86 * thigh)
                 : Math.max(f.body(BodyMeasure.HEEL_GIRTH) + 40, 0.42 * girth);
-        LegBlock.Pair legs = LegBlock.of(girth, inseam, inseam + rise, hem);
+        LegBlock.Wish wish = new LegBlock.Wish(f.body(BodyMeasure.HIP), girth, inseam, inseam + rise, hem);
+        LegBlock.Pair legs = isShort ? LegBlock.shortened(wish) : LegBlock.of(wish);
         List<Piece> pieces = List.of(leg(f, legs.front(), "front leg"), leg(f, legs.back(), "back leg"));
         double waist = f.body(BodyMeasure.TROUSER_WAIST);
         List<String> notes = List.of(
                 Wording.fill(
                         "Elastic: %s; leave a gap of %.0f mm in the casing to thread it.",
                         f.practice().elastic(waist), GAP_MM),
-                Movement.sitting(f.body(BodyMeasure.HIP), LegBlock.CENTRE_BACK_LIFT_MM + CROTCH_DROP_MM),
+                Movement.sitting(f.body(BodyMeasure.HIP), legs.back().centreLift() + CROTCH_DROP_MM),
                 "Close both centre seams in one, from waist to waist, and sew them twice.");
         List<String> cautions = new ArrayList<>();
         if (id.equals("pyjamas") && isChild(f)) {
@@ -114,12 +115,17 @@ final class ElasticTrousersDraft {
         Paper paper = new Paper(leg.id(), name, -leg.hem() / 2, 0);
         leg.outline().edges().forEach(paper::edge);
         double casing = f.of("elastic") + CASING_ROOM_MM;
+        if (leg.isShort()) {
+            double half = leg.inseam().lengthMm() / 2;
+            paper.notch("balance", "inseam", 0.5)
+                    .notch("balance", "side", half / leg.side().lengthMm());
+        } else {
+            paper.notch("knee", leg.kneeWidth() / 2, leg.kneeY()).notch("knee", -leg.kneeWidth() / 2, leg.kneeY());
+        }
         return paper.hem("hem", f.of("hem"))
                 .allow("waist", Allowance.casing(casing + f.of("seam"), f.of("seam"), "turned down for the elastic"))
                 .seams(f.of("seam"))
                 .pairs(1)
-                .notch("knee", leg.kneeWidth() / 2, leg.kneeY())
-                .notch("knee", -leg.kneeWidth() / 2, leg.kneeY())
                 .level("seat", leg.seatY())
                 .mark(Mark.Kind.FOLD, "casing folds here", leg.waistSide(), leg.waistCentre())
                 .piece();

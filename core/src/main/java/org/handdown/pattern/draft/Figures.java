@@ -60,6 +60,11 @@ public final class Figures {
         return value;
     }
 
+    /** Does the draft ask for it? */
+    boolean has(String id) {
+        return values.containsKey(id);
+    }
+
     /** A measure of the body, mm. */
     double body(BodyMeasure measure) {
         return wearer.mm(measure);

@@ -53,7 +53,7 @@ final class FittedSkirtDraft {
                     Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
             "woven, medium",
             List.of(),
-            "Finished hip = hip + room; of a quarter of what hip and waist differ the side seam takes 0.4, 25 mm at most, and darts the rest; the side is raised by 0.45 of what it takes in (common practice, no source).",
+            "Finished hip = hip + room; of a quarter of what hip and waist differ the side seam takes 0.4, 25 mm at most, and darts the rest, a fifth more at the back than in front; the side is raised by 0.45 of what it takes in (common practice, no source).",
             FittedSkirtDraft::aLine);
 
     static final Draft STRETCH = new Draft(
@@ -148,9 +148,10 @@ final class FittedSkirtDraft {
         return deep;
     }
 
-    private static SkirtBlock woven(Figures f) {
+    private static SkirtBlock.Pair woven(Figures f) {
         double hip = hip(f);
-        return SkirtBlock.of(f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), f.of("length"));
+        return SkirtBlock.darted(new SkirtBlock.Wish(
+                f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), f.of("length")));
     }
 
     private static Paper finished(Figures f, Paper paper) {
@@ -169,11 +170,17 @@ final class FittedSkirtDraft {
     }
 
     private static Design aLine(Figures f) {
-        SkirtBlock block = woven(f);
-        Piece front = finished(f, block.full("front", "front")).piece();
-        Piece back = finished(f, block.full("back", "back")).piece();
-        double waist = 4 * block.waist();
-        Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
+        SkirtBlock.Pair blocks = woven(f);
+        Piece front = finished(f, blocks.front().full("front", "front")).piece();
+        Piece back = finished(f, blocks.back().full("back", "back")).piece();
+        double waist = blocks.waistGirth();
+        double frontWaist = 2 * blocks.front().waistMm();
+        // It closes at the left side: front first, then the back, which runs on under it.
+        Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap"))
+                .meeting("meets the centre front", frontWaist / 2)
+                .meeting("meets the side", frontWaist)
+                .meeting("meets the centre back", frontWaist + blocks.back().waistMm())
+                .piece();
         List<Size> sizes = new ArrayList<>(girths(
                 f,
                 0,
@@ -181,22 +188,22 @@ final class FittedSkirtDraft {
                 List.of(term("front", "hip", 1), term("back", "hip", 1))));
         sizes.add(Size.length("hem, all round", 0, term("front", "hem", 1), term("back", "hem", 1)));
         sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
-        List<String> notes = new ArrayList<>(walking(f, block, 0));
+        List<String> notes = new ArrayList<>(walking(f, blocks.front(), 0));
         notes.add(opening(f, waist));
         return new Design(
                 "A-line skirt",
                 List.of(front, back, band),
                 List.of(
                         Join.equal("side seams", "front", "side right", "back", "side left"),
-                        bandSeam(block, f.of("overlap"))),
+                        bandSeam(blocks, f.of("overlap"))),
                 sizes,
                 notes,
                 List.of());
     }
 
     /** The band is as long as the waist after its darts, and the overlap. */
-    private static DesignSeam bandSeam(SkirtBlock block, double overlap) {
-        double less = overlap - 4 * block.dart();
+    private static DesignSeam bandSeam(SkirtBlock.Pair blocks, double overlap) {
+        double less = overlap - blocks.takenUp();
         return new DesignSeam(
                 "waistband on the waist, darts closed",
                 List.of(Join.side("front", "waist"), Join.side("back", "waist")),
@@ -240,11 +247,11 @@ final class FittedSkirtDraft {
         double stretch = f.of("stretch");
         // The waist before its elastic is as wide as getting in asks for.
         double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
-        SkirtBlock block =
-                SkirtBlock.of(Math.min(entry, Math.max(hip, waist)), hip, hip, 0, hipDeep(f), f.of("length"));
+        SkirtBlock.Pair blocks = SkirtBlock.plain(
+                new SkirtBlock.Wish(Math.min(entry, Math.max(hip, waist)), hip, hip, hipDeep(f), f.of("length")));
         double casing = f.of("elastic") + 3 + f.of("seam");
-        Piece front = stretchPiece(f, block.full("front", "front"), casing);
-        Piece back = stretchPiece(f, block.full("back", "back"), casing);
+        Piece front = stretchPiece(f, blocks.front().full("front", "front"), casing);
+        Piece back = stretchPiece(f, blocks.back().full("back", "back"), casing);
         List<Size> sizes = List.of(
                 Size.girth(
                         "hip",
@@ -265,7 +272,7 @@ final class FittedSkirtDraft {
         notes.add(Wording.fill(
                 "Elastic: %s; sew every seam that is stretched with a stitch that gives.",
                 f.practice().elastic(f.waist())));
-        notes.addAll(walking(f, block, f.usable(stretch)));
+        notes.addAll(walking(f, blocks.front(), f.usable(stretch)));
         return new Design(
                 "straight stretch skirt",
                 List.of(front, back),
@@ -285,19 +292,25 @@ final class FittedSkirtDraft {
     }
 
     private static Design wrap(Figures f) {
-        SkirtBlock block = woven(f);
-        double beyond = f.of("wrap") * block.waist();
+        SkirtBlock.Pair blocks = woven(f);
+        double beyond = f.of("wrap") * blocks.front().waistMm();
         Piece front = finished(
                         f,
-                        block.half("front", "front", beyond)
+                        blocks.front()
+                                .half("front", "front", beyond)
                                 .allow("centre", new Allowance(20, "turned twice and topstitched"))
                                 .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
                 .mark(Mark.Kind.OVERLAP, "the centre, closed", new Point(0, 0), new Point(0, f.of("length")))
                 .pairs(1)
                 .piece();
-        Piece back = finished(f, block.full("back", "back")).piece();
-        double waist = 4 * block.waist() + 2 * beyond;
-        Piece band = CircleSkirtDraft.waistband(waist, f.of("band"), f.of("seam"), 0);
+        Piece back = finished(f, blocks.back().full("back", "back")).piece();
+        double waist = blocks.waistGirth() + 2 * beyond;
+        double toSide = beyond + blocks.front().waistMm();
+        Piece band = Waistband.of(f, waist, 0)
+                .meeting("meets the side", toSide)
+                .meeting("meets the centre back", waist / 2)
+                .meeting("meets the side", waist - toSide)
+                .piece();
         Piece tie = Paper.rectangle("tie", "tie", 2 * f.of("band"), f.of("tie"))
                 .seams(f.of("seam"))
                 .copies(2)
@@ -319,7 +332,7 @@ final class FittedSkirtDraft {
                 f.of("tie") >= least
                         ? "long enough"
                         : Wording.fill("%.0f mm short, or knot at the side", least - f.of("tie"))));
-        notes.addAll(walking(f, block, 0));
+        notes.addAll(walking(f, blocks.front(), 0));
         notes.add("Leave a slot in the right side of the band for the inner tie.");
         notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
         return new Design(
@@ -331,8 +344,8 @@ final class FittedSkirtDraft {
                                 "waistband on the waist, darts closed",
                                 List.of(Join.side("front", "waist", 2), Join.side("back", "waist")),
                                 List.of(Join.side("waistband", "lower")),
-                                -4 * block.dart(),
-                                -4 * block.dart()),
+                                -blocks.takenUp(),
+                                -blocks.takenUp()),
                         Join.equal("ties on the band", "tie", "lower", "waistband", "right")),
                 sizes,
                 notes,

@@ -66,6 +66,8 @@ final class FullSkirtDraft {
     /** Cloth that hangs from a band must go round the hips all the same. */
     private static final double HIP_ROOM_MM = 60;
 
+    private static final double HIP_EASE_MM = 20;
+
     private FullSkirtDraft() {}
 
     private static Dimension length() {
@@ -107,8 +109,7 @@ final class FullSkirtDraft {
                     0,
                     new Size.Term("panel", "upper", panels)));
         } else {
-            pieces.add(
-                    CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap")));
+            pieces.add(Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece());
             double ratio = all / (waist + f.of("overlap"));
             seams.add(Join.ratio(
                     "panels gathered onto the band",
@@ -145,6 +146,26 @@ final class FullSkirtDraft {
                 .plus(-f.of("overlap"), "overlap");
     }
 
+    /** Straight pleats hold their depth at the waist; over the hips they open by what hip and waist differ. */
+    private static String springs(Figures f, double waist, int pleats) {
+        double open = (f.body(BodyMeasure.HIP) + HIP_EASE_MM - waist) / pleats;
+        return open < 1
+                ? "Over the hips the pleats lie closed."
+                : Wording.fill(
+                        "Over the hips each pleat opens by %.0f mm: to lie closed there, lay each so much deeper at the hips than at the waist, running out upwards.",
+                        open);
+    }
+
+    private static void pleat(Paper paper, String label, double from, double takes, double high) {
+        paper.mark(
+                Mark.Kind.PLEAT,
+                label,
+                new Point(from, high),
+                new Point(from, 0),
+                new Point(from + takes, high),
+                new Point(from + takes, 0));
+    }
+
     private static Design pleated(Figures f) {
         double waist = f.waist() + f.of("waistEase");
         int panels = f.count("panels");
@@ -160,17 +181,18 @@ final class FullSkirtDraft {
                 .hem("lower", f.of("hem"))
                 .seams(f.of("seam"))
                 .copies(panels);
-        for (int i = 0; i < each; i++) {
-            double from = -wide / 2 + apart / 2 + i * (apart + 2 * depth);
-            paper.mark(
-                    Mark.Kind.PLEAT,
-                    "pleat " + (i + 1),
-                    new Point(from, high),
-                    new Point(from, 0),
-                    new Point(from + 2 * depth, high),
-                    new Point(from + 2 * depth, 0));
+        // Panels begin and end in the middle of a pleat, so that their seams lie hidden in an inner fold.
+        pleat(paper, "half pleat, its fold over the seam", -wide / 2, depth, high);
+        for (int i = 1; i < each; i++) {
+            pleat(
+                    paper,
+                    "pleat " + i + ", left line onto right",
+                    -wide / 2 - depth + i * (apart + 2 * depth),
+                    2 * depth,
+                    high);
         }
-        Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), f.of("seam"), f.of("overlap"));
+        pleat(paper, "half pleat, on to the next panel", wide / 2 - depth, depth, high);
+        Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece();
         double less = f.of("overlap") - panels * each * 2 * depth;
         List<String> notes = List.of(
                 Wording.fill(
@@ -182,6 +204,8 @@ final class FullSkirtDraft {
                         panels * each != all
                                 ? " Every panel has the same number, so there are a few more than asked for."
                                 : ""),
+                "The seams lie in the inner folds of half pleats: sew the panels to a ring first, then lay all pleats one way.",
+                springs(f, waist, panels * each),
                 apart < depth
                         ? "The pleats lie deeper than they are apart: three layers and more at the waist. Fewer or shallower ones lie flatter."
                         : "Mark all pleats from one end, not each from the last; baste them before the band goes on.",

@@ -40,6 +40,7 @@ final class JacketDraft {
                     Dimension.choice("sleeves", "Sleeves", "set on flat", "cut on"),
                     Dimension.length("ease", "Room over the chest", w -> 0.22 * w.mm(BodyMeasure.CHEST), 80, 600),
                     Dimension.length("below", "Length below the waist", w -> 0.16 * w.mm(BodyMeasure.HEIGHT), 0, 900),
+                    TopBlock.bust(),
                     Dimension.share("sleeve", "Sleeve, share of the arm", 0.95, 0.3, 1.15),
                     Dimension.length("drop", "Shoulder dropped beyond its tip", 40, 0, 160),
                     Dimension.length("band", "Front band, finished width", 40, 15, 120),
@@ -80,7 +81,8 @@ final class JacketDraft {
                         true),
                 leastSleeve);
         // The neck runs down into the front edge, so that one straight band lies along both.
-        this.front = back.front(back.neckToUnderarm(), TopBlock.Neck.INTO_THE_EDGE);
+        this.front = back.front(back.neckToUnderarm(), TopBlock.Neck.INTO_THE_EDGE)
+                .longer(f.of("sleeves") == 1 ? 0 : f.of("bust"));
     }
 
     private Design design() {
@@ -112,7 +114,7 @@ final class JacketDraft {
                 .pairs(1)
                 .piece();
         List<DesignSeam> seams = new ArrayList<>(List.of(
-                Join.equal("side seams", "front", "side", "back", "side left"),
+                TopBlock.sides(front, "side", "side left"),
                 Join.equal("shoulder seams", "front", "shoulder", "back", "shoulder left"),
                 Join.eased(
                         "sleeve head on the armhole",
@@ -193,6 +195,10 @@ final class JacketDraft {
         sizes.add(Size.length("front edge", 0, new Size.Term("front", "centre", 1)));
         List<String> notes = new ArrayList<>(notes());
         notes.add("Clip the curve under the arm before turning, and tape it: it takes all the strain.");
+        notes.add(
+                "The back is cut in halves: in one piece its sleeves would ask for cloth as wide as both arms spread.");
+        notes.add(
+                "Arms go up only as far as the cut lets them: where that is too little, let a gusset into the curve.");
         return new Design("jacket", List.of(fronts, backs, band()), seams, sizes, notes, List.of());
     }
 
@@ -245,9 +251,11 @@ final class JacketDraft {
     }
 
     private List<String> notes() {
-        return List.of(
+        List<String> notes = new ArrayList<>(List.of(
                 Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
                 "The band is cut in one length or pieced at the centre back; stay-stitch the neck before it goes on.",
-                "Fold the front under on the body before it is cut shorter: it can be cut again, not longer.");
+                "Fold the front under on the body before it is cut shorter: it can be cut again, not longer."));
+        notes.addAll(front.bustNotes());
+        return notes;
     }
 }

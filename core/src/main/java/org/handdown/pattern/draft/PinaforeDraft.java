@@ -87,7 +87,7 @@ final class PinaforeDraft {
                 .wish("right", EdgeWish.of(Role.TIE))
                 .mark(Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, strap))
                 .piece();
-        Piece band = CircleSkirtDraft.waistband(waist + f.of("overlap"), f.of("band"), seam, f.of("overlap"));
+        Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece();
         List<String> cautions =
                 f.body(BodyMeasure.HEIGHT) < BodyLimits.UNDER_THREE_MM ? List.of(BodyLimits.BUTTONS) : List.of();
         return new Design(

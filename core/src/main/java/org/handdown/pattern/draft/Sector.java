@@ -33,13 +33,18 @@ record Sector(double upperRadius, double length, double angleRad) {
     }
 
     Paper paper(String id, String name) {
+        return paper(id, name, "hem");
+    }
+
+    /** @param lower name of the arc that hangs lowest */
+    Paper paper(String id, String name, String lower) {
         double half = angleRad / 2;
         double big = hemRadius();
         Point apex = new Point(0, big);
         double sin = StrictMath.sin(half);
         double cos = StrictMath.cos(half);
         return new Paper(id, name, -big * sin, big - big * cos)
-                .arc("hem", apex, angleRad)
+                .arc(lower, apex, angleRad)
                 .line("right", upperRadius * sin, big - upperRadius * cos)
                 .arc("upper", apex, -angleRad)
                 .line("left", -big * sin, big - big * cos);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Root;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
@@ -79,6 +80,49 @@ record SleeveBlock(double wide, double hem, double under, double high, Hole hole
 
     private static SleeveBlock with(Hole hole, Wish wish, double wide, double under, double high) {
         return new SleeveBlock(wide, Math.min(wide, wish.end.applyAsDouble(wide, under)), under, high, hole);
+    }
+
+    /** How long a sleeve is, by name. */
+    enum Length {
+        GIVEN("as given below"),
+        LONG("long"),
+        THREE_QUARTER("three-quarter"),
+        SHORT("short"),
+        /** As short as a sleeve with a seam under the arm can be. */
+        CAP("cap");
+
+        private static final double CAP_SHARE = 1.03;
+        private final String words;
+
+        Length(String words) {
+            this.words = words;
+        }
+
+        static Dimension dimension() {
+            return Dimension.choice(
+                    "sleeves", "Sleeves", GIVEN.words, LONG.words, THREE_QUARTER.words, SHORT.words, CAP.words);
+        }
+
+        static Length of(Figures f) {
+            return values()[f.count("sleeves")];
+        }
+
+        /**
+         * From the shoulder's tip to the end.
+         *
+         * @param given share of the arm where none is named
+         * @param beyond the tip, what the shoulder reaches over it
+         */
+        double mm(double arm, double given, double shortShare, double beyond, Hole hole) {
+            double least = CAP_SHARE * LEAST_SHARE * hole.all() + LEAST_UNDER_MM;
+            return switch (this) {
+                case GIVEN -> given * arm - beyond;
+                case LONG -> Math.max(least, 0.95 * arm - beyond);
+                case THREE_QUARTER -> Math.max(least, 0.72 * arm - beyond);
+                case SHORT -> Math.max(least, shortShare * arm - beyond);
+                case CAP -> least;
+            };
+        }
     }
 
     /** An armhole at least so long takes a sleeve of a width, whatever its other figures. */

@@ -45,6 +45,10 @@ final class SmockDraft {
                     Dimension.length("below", "Length below the waist", w -> 0.2 * w.mm(BodyMeasure.HEIGHT), 40, 900),
                     Dimension.length(
                             "flare", "Wider at the hem, all round", w -> 0.083 * w.mm(BodyMeasure.HEIGHT), 0, 900),
+                    TopBlock.bust(),
+                    TopBlock.tails(),
+                    Dimension.choice("collar", "Neck", "bound", "stand collar"),
+                    SleeveBlock.Length.dimension(),
                     Dimension.count("buttons", "Buttons", 5, 2, 12),
                     Dimension.length("button", "Diameter of a button", 15.24, 6, 40)
                             .hint(Wording.of("24 ligne is 15.24 mm")),
@@ -55,10 +59,19 @@ final class SmockDraft {
             "woven, shirt weight",
             List.of("front", "back"),
             Wording.of(
-                    "Finished chest = chest + room; G/4 a quarter; underarm C/10 + 125 mm + a tenth of the room below the nape; sleeve head 0.235 of the armhole high; overlap half a button + 6 mm past the centre; buttons S/(n − 1) apart; sleeve elastic = its usual share of the wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
+                    "Finished chest = chest + room; G/4 a quarter; underarm C/10 + 125 mm + a tenth of the room below the nape; sleeve head 0.235 of the armhole high; overlap half a button + 6 mm past the centre, 15 mm at least; buttons S/(n − 1) apart; sleeve elastic = its usual share of the wrist + 20 mm (handbook of the trade §4; common practice, no source)."),
             f -> new SmockDraft(f).design());
 
     private static final double BEYOND_HALF_MM = 6;
+    /** Less than this holds no buttonhole, however small its button (common practice, no source). */
+    private static final double LEAST_BEYOND_MM = 15;
+
+    /** A binding is stretched a little round the neck, or it stands off (common practice, no source). */
+    private static final double BINDING_SHARE = 0.95;
+
+    private static final double SHORT_SLEEVE = 0.4;
+    private static final double COLLAR_MM = 32;
+    private static final double COLLAR_SHORTER = 0.03;
     private static final double FIRST_BUTTON_MM = 12;
     private static final double HEAD_EASE_MM = 12;
     /** Height of the head by the armhole: low, for arms that lift at work (common practice, no source). */
@@ -77,30 +90,50 @@ final class SmockDraft {
     private SmockDraft(Figures f) {
         this.f = f;
         this.seam = f.of("seam");
-        this.beyond = f.of("button") / 2 + BEYOND_HALF_MM;
+        this.beyond = Math.max(LEAST_BEYOND_MM, f.of("button") / 2 + BEYOND_HALF_MM);
         double leastSleeve = f.body(BodyMeasure.UPPER_ARM) + ARM_ROOM_MM;
         this.back = TopBlock.back(
                 f,
                 new TopBlock.Wish(
-                        TopBlock.Cut.WOVEN,
-                        f.of("ease"),
-                        Math.max(
-                                f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"), f.body(BodyMeasure.HIP) + 60),
-                        f.of("below"),
-                        NECK_WIDER_MM,
-                        0,
-                        0,
-                        true),
+                                TopBlock.Cut.WOVEN,
+                                f.of("ease"),
+                                Math.max(
+                                        f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"),
+                                        f.body(BodyMeasure.HIP) + 60),
+                                f.of("below"),
+                                NECK_WIDER_MM,
+                                0,
+                                0,
+                                true)
+                        .withTails(TopBlock.tailsMm(f)),
                 leastSleeve);
-        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
-        double end = Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) + 20);
+        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide())).longer(f.of("bust"));
+        SleeveBlock.Hole hole = SleeveBlock.Hole.of(front, back, HEAD_EASE_MM);
         this.sleeve = SleeveBlock.of(
-                SleeveBlock.Hole.of(front, back, HEAD_EASE_MM),
-                new SleeveBlock.Wish(
-                        HEAD_SHARE,
-                        leastSleeve,
-                        f.body(BodyMeasure.ARM_LENGTH) + 25 - back.beyondShoulder(f),
-                        (wide, under) -> end));
+                hole, new SleeveBlock.Wish(HEAD_SHARE, leastSleeve, sleeveMm(hole), (wide, under) -> end(wide)));
+    }
+
+    /** Gathered on elastic at the wrist, where a whole sleeve blouses by 25; a shorter one is gathered on the arm. */
+    private double sleeveMm(SleeveBlock.Hole hole) {
+        double arm = f.body(BodyMeasure.ARM_LENGTH);
+        SleeveBlock.Length named = SleeveBlock.Length.of(f);
+        double blouse = named == SleeveBlock.Length.GIVEN ? 25 : 0;
+        return named.mm(arm, 1, SHORT_SLEEVE, back.beyondShoulder(f) - blouse, hole);
+    }
+
+    private double end(double wide) {
+        double whole = Math.max(f.body(BodyMeasure.HAND_GIRTH) + 40, f.body(BodyMeasure.UPPER_ARM) + 20);
+        return switch (SleeveBlock.Length.of(f)) {
+            case SHORT, CAP -> Math.max(whole, 0.92 * wide);
+            default -> whole;
+        };
+    }
+
+    private boolean isGathered() {
+        return switch (SleeveBlock.Length.of(f)) {
+            case GIVEN, LONG -> true;
+            default -> false;
+        };
     }
 
     private boolean opensInFront() {
@@ -113,14 +146,14 @@ final class SmockDraft {
         pieces.add(opensInFront() ? full(back, "back", "back") : half(back, "back", "back"));
         pieces.add(sleevePiece());
         double neck = neckline();
-        pieces.add(Paper.rectangle("neck-binding", "neck binding", 4 * 6, neck)
-                .allow("lower", Allowance.seam(seam))
-                .allow("upper", Allowance.seam(seam))
-                .bare("left", "double-fold binding, cut 4 × its finished width")
-                .bare("right", "double-fold binding, cut 4 × its finished width")
-                .grain(CutGrain.BIAS)
-                .cloth(PieceCloth.BINDING)
-                .piece());
+        if (f.is("collar")) {
+            pieces.add(collar("collar", "stand collar").copies(2).piece());
+            pieces.add(collar("collar-interfacing", "interfacing of the collar")
+                    .cloth(PieceCloth.INTERFACING)
+                    .piece());
+        } else {
+            pieces.add(binding(neck));
+        }
         if (f.is("pockets")) {
             double wide = Math.rint(0.22 * (front.girth() / 2));
             pieces.add(Paper.rectangle("pocket", "patch pocket", wide, 1.1 * wide)
@@ -132,6 +165,26 @@ final class SmockDraft {
                     .piece());
         }
         return new Design("smock", pieces, seams(), sizes(), notes(neck), cautions());
+    }
+
+    private Piece binding(double neck) {
+        return Paper.rectangle("neck-binding", "neck binding", 4 * 6, BINDING_SHARE * neck)
+                .allow("lower", Allowance.seam(seam))
+                .allow("upper", Allowance.seam(seam))
+                .bare("left", "double-fold binding, cut 4 × its finished width")
+                .bare("right", "double-fold binding, cut 4 × its finished width")
+                .grain(CutGrain.BIAS)
+                .cloth(PieceCloth.BINDING)
+                .piece();
+    }
+
+    /** Its neck edge bends up to the front ends, so that its upper edge comes in to the throat. */
+    private Paper collar(String id, String name) {
+        double neck = neckline();
+        return Sector.between((1 - COLLAR_SHORTER) * neck, neck, COLLAR_MM)
+                .paper(id, name)
+                .seams(seam)
+                .notch("centre", "hem", 0.5);
     }
 
     private double neckline() {
@@ -205,7 +258,7 @@ final class SmockDraft {
         String frontShoulder = opensInFront() ? "shoulder" : "shoulder right";
         String backShoulder = opensInFront() ? "shoulder left" : "shoulder";
         return List.of(
-                Join.equal("side seams", "front", frontSide, "back", backSide),
+                TopBlock.sides(front, frontSide, backSide),
                 Join.equal("shoulder seams", "front", frontShoulder, "back", backShoulder),
                 Join.eased(
                         "sleeve head in the armhole",
@@ -214,12 +267,15 @@ final class SmockDraft {
                         10,
                         40),
                 Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
-                Join.equal(
-                        "binding on the neck",
-                        List.of(
-                                Join.side("front", "neck", opensInFront() ? 2 : 1),
-                                Join.side("back", "neck", opensInFront() ? 1 : 2)),
-                        List.of(Join.side("neck-binding", "left"))));
+                neckSeam());
+    }
+
+    private DesignSeam neckSeam() {
+        List<DesignSeam.Side> neck = List.of(
+                Join.side("front", "neck", opensInFront() ? 2 : 1), Join.side("back", "neck", opensInFront() ? 1 : 2));
+        return f.is("collar")
+                ? Join.equal("collar on the neck", neck, List.of(Join.side("collar", "hem")))
+                : Join.ratio("binding on the neck", neck, List.of(Join.side("neck-binding", "left")), BINDING_SHARE);
     }
 
     private List<Size> sizes() {
@@ -246,14 +302,27 @@ final class SmockDraft {
     private List<String> notes(double neck) {
         TopBlock opened = opensInFront() ? front : back;
         double apart = spanMm(opened) / (f.count("buttons") - 1);
-        return List.of(
-                Wording.fill(
-                        "%d buttons, the first %.0f mm below the neck, then every %.0f mm; the centre lines lie on each other, each side runs on %.0f mm.",
-                        f.count("buttons"), FIRST_BUTTON_MM, apart, beyond),
-                Wording.fill("Elastic for each sleeve: %s.", f.practice().elastic(f.body(BodyMeasure.WRIST))),
-                Wording.fill("Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in.", neck),
-                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0),
-                "A kept placket goes with its line of buttons on the centre line, not with its edge.");
+        List<String> notes = new ArrayList<>();
+        notes.add(Wording.fill(
+                "%d buttons, the first %.0f mm below the neck, then every %.0f mm; the centre lines lie on each other, each side runs on %.0f mm.",
+                f.count("buttons"), FIRST_BUTTON_MM, apart, beyond));
+        notes.add(
+                isGathered()
+                        ? Wording.fill(
+                                "Elastic for each sleeve: %s.", f.practice().elastic(f.body(BodyMeasure.WRIST)))
+                        : Wording.fill(
+                                "Elastic for each sleeve as long as the arm where it ends and 20 mm: the upper arm measures %.0f mm.",
+                                f.body(BodyMeasure.UPPER_ARM)));
+        notes.add(
+                f.is("collar")
+                        ? "Two collars and one interfacing: the inner one is turned in and felled over the seam by hand."
+                        : Wording.fill(
+                                "Bias strip for the neck: 24 mm wide, %.0f mm long and the ends turned in; stretch it a little round the curve.",
+                                BINDING_SHARE * neck));
+        notes.addAll(front.bustNotes());
+        notes.add(Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), 0));
+        notes.add("A kept placket goes with its line of buttons on the centre line, not with its edge.");
+        return notes;
     }
 
     private List<String> cautions() {

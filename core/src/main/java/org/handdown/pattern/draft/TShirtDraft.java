@@ -1,11 +1,13 @@
 package org.handdown.pattern.draft;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
 import org.handdown.body.Movement;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Root;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
@@ -70,6 +72,10 @@ final class TShirtDraft {
                                 w -> isTunic ? 0.095 * w.mm(BodyMeasure.HEIGHT) : 0,
                                 0,
                                 900),
+                        TopBlock.bust(),
+                        TopBlock.Neck.dimension(),
+                        TopBlock.tails(),
+                        SleeveBlock.Length.dimension(),
                         Dimension.share(
                                 "sleeve", "Sleeve, share of the arm", w -> isTunic ? 0.95 : shortSleeve(w), 0.1, 1.1),
                         Dimension.share("stretch", "Stretch of the cloth across", 0.25, 0, 1.5)
@@ -97,17 +103,28 @@ final class TShirtDraft {
     private static Design draw(Figures f, String words) {
         double hem = Math.max(f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"), hemToPassHips(f));
         double arm = f.body(BodyMeasure.UPPER_ARM);
+        TopBlock.Neck neck = TopBlock.Neck.of(f);
         double leastSleeve = Math.max(0.9 * arm, arm + Math.min(MOST_ARM_ROOM_MM, f.of("ease") / 2));
         TopBlock back = TopBlock.back(
-                f, new TopBlock.Wish(TopBlock.Cut.KNIT, f.of("ease"), hem, f.of("below"), 0, 0, 0, true), leastSleeve);
-        back = back.neckWide(wideEnough(f, back));
-        TopBlock front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
+                f,
+                new TopBlock.Wish(TopBlock.Cut.KNIT, f.of("ease"), hem, f.of("below"), neck.widerMm(), 0, 0, true)
+                        .withTails(TopBlock.tailsMm(f)),
+                leastSleeve);
+        back = back.neckWide(wideEnough(f, back, neck));
+        TopBlock front = front(back, neck).longer(f.of("bust"));
         double seam = f.of("seam");
         Piece backPiece = body(f, back, "back", "back");
         Piece frontPiece = body(f, front, "front", "front");
-        double long_ = f.of("sleeve") * f.body(BodyMeasure.ARM_LENGTH) - back.beyondShoulder(f);
+        SleeveBlock.Hole hole = SleeveBlock.Hole.of(front, back, SLEEVE_EASE_MM);
+        double long_ = SleeveBlock.Length.of(f)
+                .mm(
+                        f.body(BodyMeasure.ARM_LENGTH),
+                        f.of("sleeve"),
+                        shortSleeve(f.wearer()),
+                        back.beyondShoulder(f),
+                        hole);
         SleeveBlock sleeve = SleeveBlock.of(
-                SleeveBlock.Hole.of(front, back, SLEEVE_EASE_MM),
+                hole,
                 new SleeveBlock.Wish(
                         HEAD_SHARE,
                         leastSleeve,
@@ -123,22 +140,27 @@ final class TShirtDraft {
                 .seams(seam)
                 .pairs(1)
                 .piece();
-        double neckline = neckline(back);
+        double neckline = neckline(back, neck);
         Piece band = band("neckband", "neckband", f.of("band") * neckline, f.of("bandWide"), seam)
                 .wish("lower", new EdgeWish(Role.NECKBAND, 0, neckline))
                 .piece();
-        List<String> notes = List.of(
+        List<String> notes = new ArrayList<>(List.of(
                 Wording.fill(
                         "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
                         f.of("band") * neckline, neckline, 100 * (1 / f.of("band") - 1)),
                 Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), f.usable(f.of("stretch"))),
                 "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
-                "A straight stitch pops where the seam stretches: overlock or a narrow zigzag.");
+                "A straight stitch pops where the seam stretches: overlock or a narrow zigzag."));
+        notes.addAll(front.bustNotes());
+        if (neck.hasCorners()) {
+            notes.add(
+                    "The band is mitred at each corner of the neck: sew it to the corner, needle down, clip the neck to the stitch, turn, sew on; then stitch the fold of the mitre across the band.");
+        }
         return new Design(
                 words,
                 List.of(frontPiece, backPiece, sleevePiece, band),
-                seams(f.of("band")),
-                sizes(f, hem),
+                seams(front, f.of("band")),
+                sizes(f, back.hemGirth()),
                 notes,
                 List.of());
     }
@@ -151,20 +173,23 @@ final class TShirtDraft {
                         / (1 + (f.of("ease") > 0 ? 0 : f.usable(f.of("stretch"))));
     }
 
-    private static double neckline(TopBlock back) {
-        TopBlock front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()));
-        return 2 * (back.neck("").lengthMm() + front.neck("").lengthMm());
+    private static TopBlock front(TopBlock back, TopBlock.Neck neck) {
+        return back.front(neck.frontDeepMm(back.neckWide()), neck);
+    }
+
+    private static double neckline(TopBlock back, TopBlock.Neck neck) {
+        return 2 * (back.neck("").lengthMm() + front(back, neck).neck("").lengthMm());
     }
 
     /** Half the neck's width at which both the shell's neckline and the band on it pass the head, stretched. */
-    private static double wideEnough(Figures f, TopBlock back) {
+    private static double wideEnough(Figures f, TopBlock back, TopBlock.Neck neck) {
         double gives = Math.min(1 + f.of("stretch"), (1 + f.of("bandStretch")) * f.of("band"));
         double needed = f.body(BodyMeasure.HEAD_GIRTH) / gives;
         double least = back.neckWide();
-        if (neckline(back) >= needed) {
+        if (neckline(back, neck) >= needed) {
             return least;
         }
-        return Root.of(least, 4 * least, w -> neckline(back.neckWide(w)) - needed) + 0.01;
+        return Root.of(least, 4 * least, w -> neckline(back.neckWide(w), neck) - needed) + 0.01;
     }
 
     private static Piece body(Figures f, TopBlock block, String id, String name) {
@@ -192,9 +217,9 @@ final class TShirtDraft {
                 .allow("upper", Allowance.seam(seam));
     }
 
-    private static List<DesignSeam> seams(double ratio) {
+    private static List<DesignSeam> seams(TopBlock front, double ratio) {
         return List.of(
-                Join.equal("side seams", "front", "side right", "back", "side left"),
+                TopBlock.sides(front, "side right", "side left"),
                 Join.equal("shoulder seams", "front", "shoulder right", "back", "shoulder left"),
                 Join.eased(
                         "sleeve head in the armhole",

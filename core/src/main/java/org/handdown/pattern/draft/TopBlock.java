@@ -5,7 +5,11 @@ import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Root;
 import org.handdown.geometry.Segment;
+import org.handdown.measure.Wording;
+import org.handdown.pattern.DesignSeam;
+import org.handdown.pattern.Mark;
 
 /**
  * Half of a loose upper body, front or back, before it is cut: hem at y = 0, its centre on x = 0, the side to the right.
@@ -27,6 +31,8 @@ import org.handdown.geometry.Segment;
  * @param neckWide half the neck's width as it is cut, along the shoulder line
  * @param neckDeep below the neck point as it is cut, at the centre
  * @param neck its shape
+ * @param waistY height of the waist
+ * @param longer than the back, from the bust up, for a full one
  */
 record TopBlock(
         Cut cut,
@@ -39,7 +45,9 @@ record TopBlock(
         double underarmY,
         double neckWide,
         double neckDeep,
-        Neck neck) {
+        Neck neck,
+        double waistY,
+        double longer) {
     /** What the cloth and what is worn beneath it ask of an armhole. */
     enum Cut {
         KNIT(115, 0, 0),
@@ -61,9 +69,48 @@ record TopBlock(
 
     /** How the neck is cut out. */
     enum Neck {
-        ROUND,
+        ROUND("round"),
+        V("a V"),
+        /** Wide and shallow, from shoulder to shoulder. */
+        BOAT("a boat"),
+        SQUARE("square"),
         /** Straight into the front edge, which it runs on into. */
-        INTO_THE_EDGE
+        INTO_THE_EDGE("into the edge");
+
+        private final String words;
+
+        Neck(String words) {
+            this.words = words;
+        }
+
+        /** Those a wearer chooses among where the head goes through. */
+        static Dimension dimension() {
+            return Dimension.choice("neck", "Neck", ROUND.words, V.words, BOAT.words, SQUARE.words);
+        }
+
+        static Neck of(Figures f) {
+            return values()[f.count("neck")];
+        }
+
+        /** Below the neck point at the centre front (common practice, no source). */
+        double frontDeepMm(double neckWide) {
+            return switch (this) {
+                case BOAT -> 0.3 * neckWide + 12;
+                case V -> 1.3 * neckWide + 45;
+                case SQUARE -> neckWide + 35;
+                default -> frontNeckDeepMm(neckWide);
+            };
+        }
+
+        /** Half its width beyond the neck's base. */
+        double widerMm() {
+            return this == BOAT ? 40 : this == SQUARE ? 12 : 0;
+        }
+
+        /** Does it turn a corner where its band has to be mitred? */
+        boolean hasCorners() {
+            return this == V || this == SQUARE;
+        }
     }
 
     /**
@@ -76,6 +123,7 @@ record TopBlock(
      * @param shoulderLonger than the body's, below zero for a narrower one
      * @param deeper armhole than usual, where an arm asks for it
      * @param curvedHem square to slanted sides; else straight
+     * @param tails how much higher the hem ends at the sides; 0 for a level one
      */
     record Wish(
             Cut cut,
@@ -85,10 +133,37 @@ record TopBlock(
             double neckWider,
             double shoulderLonger,
             double deeper,
-            boolean curvedHem) {
-        Wish deeper(double mm) {
-            return new Wish(cut, ease, hemGirth, below, neckWider, shoulderLonger, mm, curvedHem);
+            boolean curvedHem,
+            double tails) {
+        Wish(
+                Cut cut,
+                double ease,
+                double hemGirth,
+                double below,
+                double neckWider,
+                double shoulderLonger,
+                double deeper,
+                boolean curvedHem) {
+            this(cut, ease, hemGirth, below, neckWider, shoulderLonger, deeper, curvedHem, 0);
         }
+
+        Wish deeper(double mm) {
+            return new Wish(cut, ease, hemGirth, below, neckWider, shoulderLonger, mm, curvedHem, tails);
+        }
+
+        Wish withTails(double mm) {
+            return new Wish(cut, ease, hemGirth, below, neckWider, shoulderLonger, deeper, curvedHem, mm);
+        }
+    }
+
+    /** A hem that ends higher at the sides, as a shirt's does. */
+    static Dimension tails() {
+        return Dimension.choice("hemline", "Hem", "level", "curved up at the sides");
+    }
+
+    /** How much higher: none where it was not chosen, nor on a body too short for it. */
+    static double tailsMm(Figures f) {
+        return f.is("hemline") && f.of("below") > 2 * CLEAR_MM ? Math.min(TAILS_MM, f.of("below") / 2) : 0;
     }
 
     private static final double SLOPE = 0.3;
@@ -99,6 +174,14 @@ record TopBlock(
     private static final double LEAST_BESIDE_MM = 15;
 
     private static final double LEAST_SHOULDER_MM = 25;
+    private static final double FULL_MM = 1000;
+    private static final double MOST_LONGER_MM = 30;
+    /** Where the front is eased, as shares of its side from the hem. */
+    private static final double EASED_FROM = 0.6;
+
+    private static final double EASED_TO = 0.92;
+    private static final double CLEAR_MM = 20;
+    private static final double TAILS_MM = 50;
     private static final double MOST_DEEPER_MM = 160;
     private static final double LEAST_DEEPER_MM = 0.01;
 
@@ -122,9 +205,11 @@ record TopBlock(
                 0,
                 natural,
                 backNeckDeepMm(natural),
-                Neck.ROUND);
+                Neck.ROUND,
+                wish.below,
+                0);
         double deep = chest / 10 + wish.cut.deep + 0.1 * Math.max(0, wish.ease) + wish.deeper;
-        return block.wider(natural + wish.neckWider, deep).hemmed(wish.hemGirth / 4, wish.curvedHem);
+        return block.wider(natural + wish.neckWider, deep).hemmed(wish);
     }
 
     /** A back whose armhole takes a sleeve of this width: deeper than usual for an arm that asks for it. */
@@ -153,7 +238,19 @@ record TopBlock(
     /** The neck as wide, and the underarm as far below the nape that this leaves. */
     private TopBlock wider(double wide, double deepBelowNape) {
         TopBlock neck = new TopBlock(
-                cut, isFront, girth, hem, length, natural, tip, underarmY, wide, backNeckDeepMm(wide), neck());
+                cut,
+                isFront,
+                girth,
+                hem,
+                length,
+                natural,
+                tip,
+                underarmY,
+                wide,
+                backNeckDeepMm(wide),
+                neck(),
+                waistY,
+                longer);
         return neck.underarmAt(neck.neckCentre().y() - deepBelowNape);
     }
 
@@ -163,12 +260,18 @@ record TopBlock(
     }
 
     private TopBlock underarmAt(double y) {
-        return new TopBlock(cut, isFront, girth, hem, length, natural, tip, y, neckWide, neckDeep, neck);
+        return new TopBlock(
+                cut, isFront, girth, hem, length, natural, tip, y, neckWide, neckDeep, neck, waistY, longer);
     }
 
-    private TopBlock hemmed(double quarterMm, boolean curved) {
-        FlaredHem flared = FlaredHem.of(quarterMm, w -> (w - girth / 4) / ((1 - STRAIGHT_SHARE) * underarmY), curved);
-        return new TopBlock(cut, isFront, girth, flared, length, natural, tip, underarmY, neckWide, neckDeep, neck);
+    private TopBlock hemmed(Wish wish) {
+        double quarterMm = wish.hemGirth / 4;
+        java.util.function.DoubleUnaryOperator slant = w -> (w - girth / 4) / ((1 - STRAIGHT_SHARE) * underarmY);
+        FlaredHem flared = wish.tails > 0
+                ? FlaredHem.withTails(quarterMm, slant, wish.tails)
+                : FlaredHem.of(quarterMm, slant, wish.curvedHem);
+        return new TopBlock(
+                cut, isFront, girth, flared, length, natural, tip, underarmY, neckWide, neckDeep, neck, waistY, longer);
     }
 
     /** The front that goes with this back. */
@@ -177,7 +280,77 @@ record TopBlock(
     }
 
     TopBlock front(double deep, Neck shape) {
-        return new TopBlock(cut, true, girth, hem, length, natural, tip, underarmY, neckWide, deep, shape);
+        return new TopBlock(
+                cut, true, girth, hem, length, natural, tip, underarmY, neckWide, deep, shape, waistY, longer);
+    }
+
+    /** A front that goes up over the bust: what its side is longer than the back's is eased or darted there. */
+    TopBlock longer(double mm) {
+        return new TopBlock(
+                cut,
+                isFront,
+                girth,
+                hem,
+                length + mm,
+                natural,
+                tip,
+                underarmY + mm,
+                neckWide,
+                neckDeep,
+                neck,
+                waistY,
+                mm);
+    }
+
+    /** Room for a full bust; none is proposed below a chest of a metre (common practice, no source). */
+    static Dimension bust() {
+        return Dimension.length(
+                        "bust",
+                        "Front longer over the bust",
+                        w -> w.mm(BodyMeasure.CHEST) < FULL_MM
+                                ? 0
+                                : Math.min(MOST_LONGER_MM, 15 + (w.mm(BodyMeasure.CHEST) - FULL_MM) / 20),
+                        0,
+                        40)
+                .hint("eased into the side seam, or pinched into a dart; none for a flat chest");
+    }
+
+    /** Why the front is longer, and what to do with it; empty where it is not. */
+    List<String> bustNotes() {
+        return longer > 0
+                ? List.of(Wording.fill(
+                        "The front's side is %.0f mm longer than the back's: over a full bust a hem would rise in front. Ease it in between the marks, or pinch it into a dart of that depth that points at the bust and ends 30 mm before it.",
+                        longer))
+                : List.of();
+    }
+
+    /** Side seam of a front and its back, the front eased where it is longer. */
+    static DesignSeam sides(TopBlock front, String frontEdge, String backEdge) {
+        return new DesignSeam(
+                "side seams",
+                List.of(Join.side("back", backEdge)),
+                List.of(Join.side("front", frontEdge)),
+                front.longer,
+                front.longer);
+    }
+
+    /** As a lining lies inside thick cloth: narrower all round, its lines at the same levels. */
+    TopBlock narrower(double mm) {
+        FlaredHem inner = new FlaredHem(hem.slant(), hem.wide() - mm / 4, hem.tail());
+        return new TopBlock(
+                cut,
+                isFront,
+                girth - mm,
+                inner,
+                length,
+                natural,
+                tip,
+                underarmY,
+                neckWide,
+                neckDeep,
+                neck,
+                waistY,
+                longer);
     }
 
     double hemGirth() {
@@ -263,26 +436,64 @@ record TopBlock(
         return switch (neck) {
             case ROUND ->
                 Edge.curve(name, from, from.plus(square().times(0.6 * deep)), new Point(0.6 * neckWide, to.y()), to);
+            case BOAT ->
+                Edge.curve(name, from, from.plus(square().times(0.5 * deep)), new Point(0.75 * neckWide, to.y()), to);
+            case V -> Edge.curve(name, from, from.plus(square().times(0.15 * deep)), from.toward(to, 0.7), to);
+            case SQUARE -> squareNeck(name, from, to);
             case INTO_THE_EDGE ->
                 Edge.curve(name, from, from.plus(square().times(0.35 * deep)), new Point(0, to.y() + 0.4 * deep), to);
         };
     }
 
+    /** Down square to the shoulder, round a corner of a right angle, level to the centre. */
+    private Edge squareNeck(String name, Point from, Point to) {
+        Point corner = new Point(0.92 * neckWide, to.y());
+        double deep = from.y() - to.y();
+        return joined(
+                name,
+                Edge.curve(
+                        name,
+                        from,
+                        from.plus(square().times(0.35 * deep)),
+                        corner.plus(new Point(0, 0.3 * deep)),
+                        corner),
+                Edge.line(name, corner, to));
+    }
+
     /** Opened out: both halves in one. Edges: hem, side right, armhole right, shoulder right, neck, and the left ones. */
     Paper full(String id, String name) {
-        Edge quarter = hem.quarter("hem");
-        Edge whole = joined("hem", mirrored("hem", quarter), quarter);
+        return full(id, name, 0);
+    }
+
+    /** @param pleat laid at the centre from neck to hem; 0 for none */
+    Paper full(String id, String name, double pleat) {
+        Edge hemHalf = outward(hem.quarter("hem"), pleat);
+        Edge neckHalf = outward(neck("neck"), pleat);
+        Edge whole = acrossCentre("hem", mirrored("hem", hemHalf), hemHalf, pleat);
         Paper paper = new Paper(id, name, whole.start().x(), whole.start().y());
         paper.edge(whole)
-                .edge(side("side right"))
-                .edge(armhole("armhole right"))
-                .edge(shoulder("shoulder right"))
-                .edge(joined("neck", neck("neck"), mirrored("neck", neck("neck"))))
-                .edge(mirrored("shoulder left", shoulder("")))
-                .edge(mirrored("armhole left", armhole("")))
-                .edge(mirrored("side left", side("")));
+                .edge(outward(side("side right"), pleat))
+                .edge(outward(armhole("armhole right"), pleat))
+                .edge(outward(shoulder("shoulder right"), pleat))
+                .edge(acrossCentre("neck", neckHalf, mirrored("neck", neckHalf), pleat))
+                .edge(mirrored("shoulder left", outward(shoulder(""), pleat)))
+                .edge(mirrored("armhole left", outward(armhole(""), pleat)))
+                .edge(mirrored("side left", outward(side(""), pleat)));
+        if (pleat > 0) {
+            double high = neckCentre().y();
+            paper.mark(
+                    Mark.Kind.PLEAT,
+                    "pleat, laid to one side",
+                    new Point(-pleat / 2, high),
+                    new Point(-pleat / 2, 0),
+                    new Point(pleat / 2, high),
+                    new Point(pleat / 2, 0));
+            return levels(paper);
+        }
         balance(paper, "armhole right", false);
         balance(paper, "armhole left", true);
+        side(paper, false);
+        side(paper, true);
         return levels(paper);
     }
 
@@ -312,6 +523,7 @@ record TopBlock(
         }
         paper.line("centre", -beyond, 0);
         balance(paper, "armhole", false);
+        side(paper, false);
         return levels(paper);
     }
 
@@ -325,9 +537,38 @@ record TopBlock(
         }
     }
 
+    /** Marks on the side seam: where the waist lies, and where a longer front is eased. */
+    private void side(Paper paper, boolean mirrored) {
+        Edge side = side("");
+        int way = mirrored ? -1 : 1;
+        if (waistY > CLEAR_MM && waistY < underarmY - CLEAR_MM) {
+            double share = Root.of(0, 1, t -> side.at(t).y() - waistY);
+            paper.notch("waist", way * side.at(share).x(), waistY);
+        }
+        if (longer > 0) {
+            Point from = side.at(EASED_FROM);
+            Point to = side.at(EASED_TO);
+            paper.mark(
+                    Mark.Kind.GATHER,
+                    "ease from here to here",
+                    new Point(way * from.x(), from.y()),
+                    new Point(way * to.x(), to.y()));
+        }
+    }
+
     private Paper levels(Paper paper) {
         // Read a hair below the underarm, where the side seam ends.
         return paper.level("chest", underarmY - 0.01);
+    }
+
+    private static Edge outward(Edge edge, double pleat) {
+        return edge.map(p -> new Point(p.x() + pleat / 2, p.y()));
+    }
+
+    private static Edge acrossCentre(String name, Edge one, Edge other, double pleat) {
+        return pleat > 0
+                ? joined(name, joined(name, one, Edge.line(name, one.end(), other.start())), other)
+                : joined(name, one, other);
     }
 
     static Edge joined(String name, Edge one, Edge other) {

@@ -39,6 +39,11 @@ enum WaistLevel {
                 .hint("with a minus below it; read off the tape where the girth was taken");
     }
 
+    /** Does it sit at the trouser waist? Where a draft does not ask, it sits at the natural one. */
+    static boolean isLow(Figures f) {
+        return f.has(SITS) && of(f) == TROUSERS;
+    }
+
     static WaistLevel of(Figures f) {
         return values()[f.count(SITS)];
     }

@@ -9,24 +9,36 @@ import org.handdown.body.Wearer;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 
-/** Made-up bodies: what the program proposes for a height, each measure up to a tenth more or less. */
+/** Made-up bodies. */
 final class Bodies {
     private Bodies() {}
 
+    /** Of any height from two years to very tall, and slim to stout whatever the height; what was not drawn follows as it is proposed. */
     static Wearer of(long seed) {
         SplittableRandom random = new SplittableRandom(seed);
         double height = 880 + random.nextDouble() * 1060;
+        double stout = height < BodyTable.GROWN_MM ? 1.3 : 1.5;
+        Map<BodyMeasure, Double> girths = new EnumMap<>(BodyMeasure.class);
+        double chest = BodyTable.proposedMm(BodyMeasure.CHEST, height) * between(random, 0.85, stout);
+        girths.put(BodyMeasure.CHEST, chest);
+        girths.put(BodyMeasure.WAIST, chest * between(random, 0.75, 1.03));
+        girths.put(BodyMeasure.HIP, chest * between(random, 0.95, 1.15));
         Map<BodyMeasure, Double> mm = new EnumMap<>(BodyMeasure.class);
         for (BodyMeasure m : BodyMeasure.values()) {
-            mm.put(m, BodyTable.proposedMm(m, height) * (0.9 + 0.2 * random.nextDouble()));
+            mm.put(m, BodyTable.proposedMm(m, height, girths) * between(random, 0.92, 1.08));
         }
+        mm.putAll(girths);
         mm.put(BodyMeasure.HEIGHT, height);
         // Lengths that contain each other move together.
-        double legs = 0.95 + 0.1 * random.nextDouble();
+        double legs = between(random, 0.95, 1.05);
         mm.put(BodyMeasure.INSIDE_LEG, BodyTable.proposedMm(BodyMeasure.INSIDE_LEG, height) * legs);
         mm.put(BodyMeasure.WAIST_TO_FLOOR, BodyTable.proposedMm(BodyMeasure.WAIST_TO_FLOOR, height) * legs);
         mm.put(BodyMeasure.HAND_GIRTH, Math.max(mm(mm, BodyMeasure.HAND_GIRTH), mm(mm, BodyMeasure.WRIST) + 5));
         return with(mm);
+    }
+
+    private static double between(SplittableRandom random, double least, double most) {
+        return least + random.nextDouble() * (most - least);
     }
 
     static Wearer with(Map<BodyMeasure, Double> mm) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,10 +15,12 @@ import org.handdown.body.Wearer;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.JoinedEnd;
+import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -42,11 +45,8 @@ class CutShapesTest {
         return Drafts.require(id).draw(body, Map.of());
     }
 
-    /** Drafts whose legs and bibs still have corners are drawn anew next. */
-    private static final Set<String> WITH_CORNERS = Set.of("dungarees", "elastic-trousers", "pyjamas", "shorts");
-
-    static Stream<String> smooth() {
-        return Drafts.all().stream().map(Draft::id).filter(id -> !WITH_CORNERS.contains(id));
+    static Stream<Draft> drafts() {
+        return Drafts.all().stream();
     }
 
     static Stream<String> skirts() {
@@ -73,16 +73,25 @@ class CutShapesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("smooth")
-    void sewnLinesRunOnIntoEachOther(String id) {
+    @MethodSource("drafts")
+    void sewnLinesRunOnIntoEachOtherButForCornersThatTheDraftNames(Draft draft) {
         SoftAssertions all = new SoftAssertions();
+        Set<String> turned = new HashSet<>();
         for (int i = 0; i < BODIES; i++) {
-            for (JoinedEnd end : JoinedEnd.of(draw(id, Bodies.of(i)))) {
-                all.assertThat(end.kinkDeg())
-                        .as("%s of body %d: %s, %s", id, i, end.seam().name(), end.one())
-                        .isBetween(-5.0, 5.0);
+            for (JoinedEnd end : JoinedEnd.of(draft.draw(Bodies.of(i), Map.of()))) {
+                String seam = end.seam().name();
+                if (draft.corners().containsKey(seam)) {
+                    turned.add(Math.abs(end.kinkDeg()) > 5 ? seam : "");
+                } else {
+                    all.assertThat(end.kinkDeg())
+                            .as("%s of body %d: %s, %s", draft.id(), i, seam, end.one())
+                            .isBetween(-5.0, 5.0);
+                }
             }
         }
+        all.assertThat(turned)
+                .as("corners that are told are there")
+                .containsAll(draft.corners().keySet());
         all.assertAll();
     }
 
@@ -197,6 +206,157 @@ class CutShapesTest {
         Wearer small = Bodies.tall(height, Map.of(BodyMeasure.CHEST, chest, BodyMeasure.HEAD_GIRTH, 450.0));
         Point other = edge(draw("t-shirt", small), "back", "armhole right").end();
         assertThat(tip.x()).isCloseTo(other.x(), within(1e-9));
+    }
+
+    /** Nowhere so narrow that allowances of both its sides would meet: what lies far apart along an outline lies 8 mm apart at least. */
+    @ParameterizedTest
+    @MethodSource("drafts")
+    void noOutlineComesNearItself(Draft draft) {
+        for (int i = 0; i < BODIES; i += 3) {
+            for (Piece piece : draft.draw(Bodies.of(i), Map.of()).pieces()) {
+                assertThat(narrowest(piece.stitchLine().edges()))
+                        .as("%s %s of body %d", draft.id(), piece.id(), i)
+                        .isGreaterThanOrEqualTo(8);
+            }
+        }
+    }
+
+    /** Least distance of two edges that do not meet, and of two places of one edge that lie three times as far from each other along it. */
+    private static double narrowest(List<Edge> edges) {
+        List<List<Point>> lines = edges.stream().map(CutShapesTest::dense).toList();
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < lines.size(); i++) {
+            for (int k = i; k < lines.size(); k++) {
+                boolean meet = k == i + 1 || i == 0 && k == lines.size() - 1 && lines.size() > 1;
+                // A tip that is cut off bluntly, as of a crown's quarter, is one end of two edges.
+                boolean isTip = edges.stream().anyMatch(e -> e.lengthMm() < 2);
+                if (k == i || !meet && !isTip) {
+                    least = Math.min(least, nearest(lines.get(i), lines.get(k), k == i));
+                }
+            }
+        }
+        return least;
+    }
+
+    private static double nearest(List<Point> one, List<Point> other, boolean isSame) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < one.size(); i++) {
+            for (int k = 0; k < other.size(); k++) {
+                double apart = one.get(i).distanceMm(other.get(k));
+                // An edge that closes on itself is near itself at its end.
+                int along = Math.abs(k - i);
+                int round = one.get(0).distanceMm(one.get(one.size() - 1)) < 1 ? one.size() - 1 - along : along;
+                if (!isSame || Math.min(along, round) * STEP_MM > 3 * apart + 2 * STEP_MM) {
+                    least = Math.min(least, apart);
+                }
+            }
+        }
+        return least;
+    }
+
+    private static final double STEP_MM = 6;
+
+    private static List<Point> dense(Edge edge) {
+        int steps = Math.max(1, (int) Math.ceil(edge.lengthMm() / STEP_MM));
+        List<Point> flat = edge.flattened(0.2);
+        return java.util.stream.IntStream.rangeClosed(0, steps)
+                .mapToObj(i -> Edge.at(flat, (double) i / steps))
+                .toList();
+    }
+
+    /** Dart closed: its legs lie on each other, and the waist runs on over them; the roof lies under the waist as it is folded. */
+    @ParameterizedTest
+    @MethodSource("skirts")
+    void aWaistIsTruedWithItsDartsClosed(String id) {
+        int darts = 0;
+        for (int i = 0; i < BODIES; i++) {
+            for (Piece piece : draw(id, Bodies.of(i)).pieces()) {
+                for (Mark dart : piece.marks()) {
+                    if (dart.kind() != Mark.Kind.DART) {
+                        continue;
+                    }
+                    darts++;
+                    Point one = dart.points().get(0);
+                    Point tip = dart.points().get(1);
+                    Point other = dart.points().get(2);
+                    String what = "%s %s of body %d".formatted(id, piece.id(), i);
+                    assertThat(one.distanceMm(tip)).as(what).isCloseTo(other.distanceMm(tip), within(1e-6));
+                    List<Segment> waist = piece.stitchLine().edge("waist").segments();
+                    int at = 0;
+                    while (waist.get(at).end().distanceMm(one) > 1e-6) {
+                        at++;
+                    }
+                    Point in = waist.get(at).reversed().leaving().times(-1);
+                    Point out = waist.get(at + 3).leaving();
+                    // Folding turns what lies beyond the dart about its tip until the legs meet.
+                    double turn =
+                            one.minus(tip).directionDeg() - other.minus(tip).directionDeg();
+                    double kink = out.directionDeg() + turn - in.directionDeg();
+                    assertThat(Math.IEEEremainder(kink, 360)).as(what).isCloseTo(0, within(1.0));
+                    Point roof = waist.get(at + 1).end();
+                    assertThat(roof.distanceMm(tip)).as(what).isGreaterThan(one.distanceMm(tip));
+                }
+            }
+        }
+        assertThat(darts > 0).isEqualTo(!id.equals("stretch-skirt"));
+    }
+
+    /** What is chosen freely keeps all rules: seams as long as stated, no corners but those of the neck itself, the head goes through. */
+    @ParameterizedTest
+    @CsvSource({
+        "t-shirt, neck, 3",
+        "t-shirt, hemline, 1",
+        "t-shirt, sleeves, 4",
+        "tunic, neck, 3",
+        "tunic, hemline, 1",
+        "tunic, sleeves, 4",
+        "smock, collar, 1",
+        "smock, hemline, 1",
+        "smock, sleeves, 4"
+    })
+    void freeShapesKeepEveryRule(String id, String dimension, int most) {
+        SoftAssertions all = new SoftAssertions();
+        for (int option = 0; option <= most; option++) {
+            for (int i = 0; i < BODIES; i += 4) {
+                Design design = Drafts.require(id).draw(Bodies.of(i), Map.of(dimension, (double) option));
+                String what = "%s %s %d of body %d".formatted(id, dimension, option, i);
+                design.sizes()
+                        .forEach(s -> all.assertThat(s.fits())
+                                .as(what + ", " + s.size().what())
+                                .isTrue());
+                JoinedEnd.of(design)
+                        .forEach(e -> all.assertThat(e.kinkDeg())
+                                .as("%s: %s, %s", what, e.seam().name(), e.one())
+                                .isBetween(-5.0, 5.0));
+                for (DesignSeam.Walk walk : design.walks()) {
+                    double least = walk.oneMm() * walk.seam().leastRatio()
+                            + walk.seam().leastEaseMm()
+                            - 0.5;
+                    double longest =
+                            walk.oneMm() * walk.seam().mostRatio() + walk.seam().mostEaseMm() + 0.5;
+                    all.assertThat(walk.otherMm())
+                            .as("%s: %s", what, walk.seam().name())
+                            .isBetween(least, longest);
+                }
+            }
+        }
+        all.assertAll();
+    }
+
+    /** From a chest of a metre the front goes up over the bust: its side is longer, marked where it is eased, and the reason is told. */
+    @ParameterizedTest
+    @MethodSource("tops")
+    void aFullBustHasRoom(String id) {
+        Design full = draw(id, Bodies.tall(1680, Map.of(BodyMeasure.CHEST, 1100.0)));
+        DesignSeam side = full.seams().stream()
+                .filter(s -> s.name().equals("side seams"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(side.leastEaseMm()).isEqualTo(20);
+        assertThat(full.piece("front").marks()).anyMatch(m -> m.kind() == Mark.Kind.GATHER);
+        assertThat(full.notes()).anyMatch(n -> n.contains("full bust"));
+        Design flat = draw(id, Bodies.tall(1680, Map.of(BodyMeasure.CHEST, 920.0)));
+        assertThat(flat.notes()).noneMatch(n -> n.contains("full bust"));
     }
 
     /** The shell must pass the head too, not the band alone. */

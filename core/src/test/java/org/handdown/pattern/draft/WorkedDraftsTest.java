@@ -275,9 +275,13 @@ class WorkedDraftsTest {
         for (int i = 1; i < 5; i++) {
             assertThat(heights.get(i - 1) - heights.get(i)).isCloseTo(apart, within(1e-9));
         }
-        // 24 ligne is 15.24 mm: half of it and 6 mm past the centre line.
+        // Half a button and 6 mm past the centre line (handbook of the trade §4), and 15 mm at least (common practice,
+        // no source).
         assertThat(design.piece("front").stitchLine().flattened().ring().box().minX())
-                .isCloseTo(-(15.24 / 2 + 6), within(1e-6));
+                .isCloseTo(-15, within(1e-6));
+        Design large = draw("smock", Bodies.tall(1100, Map.of()), Map.of("button", 30.0, "opening", 1.0));
+        assertThat(large.piece("front").stitchLine().flattened().ring().box().minX())
+                .isCloseTo(-(30.0 / 2 + 6), within(1e-6));
     }
 
     @Test

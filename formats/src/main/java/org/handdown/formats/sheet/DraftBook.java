@@ -3,6 +3,7 @@ package org.handdown.formats.sheet;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.geometry.Box;
@@ -66,6 +67,17 @@ public final class DraftBook {
         for (Draft draft : Drafts.all()) {
             text.append(Wording.fill(
                     "| %s | %s | %s |%n", draft.words(), draft.cloth(), LengthText.unmarked(draft.formula())));
+        }
+        text.append("""
+
+                Where lines that are sewn to each other meet, they run on within 5 degrees; corners that are meant stand here.
+
+                | draft | at the ends of | why |
+                | --- | --- | --- |
+                """);
+        for (Draft draft : Drafts.all()) {
+            new TreeMap<>(draft.corners())
+                    .forEach((seam, why) -> text.append(Wording.fill("| %s | %s | %s |%n", draft.words(), seam, why)));
         }
         return text.toString();
     }
