@@ -48,11 +48,11 @@ public final class Demo {
 
     private Demo() {}
 
-    /** In the order in which trousers are measured. */
+    /** In the order in which trousers are measured; what was not asked when these were described is as it was then. */
     public static Construction trousers(double... mm) {
         Map<String, Double> values = new LinkedHashMap<>();
         List<MeasureSpec> specs = SourceKind.TROUSERS.measures();
-        for (int i = 0; i < specs.size(); i++) {
+        for (int i = 0; i < mm.length; i++) {
             values.put(specs.get(i).id(), mm[i]);
         }
         return new Construction(new GarmentMeasures(SourceKind.TROUSERS, values), List.of());

@@ -206,7 +206,7 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
                     underarm.x() * 2,
                     neck.y(),
                     tip.y() - underarm.y(),
-                    tip.x() - neck.x(),
+                    tip.distanceMm(neck),
                     neck.x() * 2,
                     neck.y() - centre,
                     neck.y() - tip.y());

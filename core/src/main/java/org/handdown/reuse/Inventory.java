@@ -110,10 +110,21 @@ public final class Inventory {
                 .orElse(part.id() + "/" + edge.name());
     }
 
+    /** What holds a part to the garment; its own inner layers may stay on it. */
+    private List<Join> holding(Part part) {
+        List<Join> all = anatomy.joinsOf(part.id());
+        List<Join> toPanels = all.stream()
+                .filter(j -> j.runs().stream()
+                        .anyMatch(r -> !r.part().equals(part.id())
+                                && anatomy.part(r.part()).isBody()))
+                .toList();
+        return toPanels.isEmpty() ? all : toPanels;
+    }
+
     private void parts() {
         for (Part part : anatomy.parts()) {
             KeeperKind.of(part.role()).ifPresent(kind -> {
-                List<Join> joins = anatomy.joinsOf(part.id());
+                List<Join> joins = holding(part);
                 long open = joins.stream().filter(plan::isOpen).count();
                 double off = joins.stream()
                         .filter(j -> !plan.isOpen(j))

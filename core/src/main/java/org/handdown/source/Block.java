@@ -2,13 +2,25 @@ package org.handdown.source;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Root;
 import org.handdown.geometry.Segment;
 
 /** Ready shapes of parts, counter-clockwise, y up, x = 0 on the part's middle unless said otherwise. Shapes are common practice, no source. */
 public final class Block {
+    /** A turn tighter than an allowance is wide could not be sewn. */
+    private static final double LEAST_TURN_MM = 10;
+
+    /** Below it a panel is as good as straight. */
+    private static final double LEAST_ANGLE = 1e-3;
+
+    private static final double HEAD_HANDLE = 0.2;
+    private static final double LEAST_HEAD_MM = 15;
+    private static final double LEAST_UNDERARM_MM = 10;
+
     private Block() {}
 
     /** Edges {@code lower, right, upper, left}. */
@@ -36,35 +48,54 @@ public final class Block {
             double shoulder,
             double neck,
             double neckDepth,
-            double slope) {}
+            double slope) {
+        Point underarm() {
+            return new Point(width / 2, length - slope - armhole);
+        }
+
+        Point neckPoint() {
+            return new Point(neck / 2, length);
+        }
+
+        /** The shoulder is measured along itself, down its slope. */
+        Point tip() {
+            double level = Math.sqrt(Math.max(shoulder * shoulder - slope * slope, shoulder * shoulder / 4));
+            return new Point(neck / 2 + level, length - slope);
+        }
+
+        private Point squareToShoulder() {
+            Point way = tip().minus(neckPoint());
+            return new Point(way.y(), -way.x()).times(1 / way.lengthMm());
+        }
+    }
 
     /**
      * A whole front or back: edges {@code hem, side-right, armhole-right, shoulder-right, neck, shoulder-left, armhole-left, side-left},
      * left and right as it lies before you.
      */
     public static Outline body(Body m) {
-        double under = m.length - m.slope - m.armhole;
-        Point hemLeft = new Point(-m.hem / 2, 0);
-        Point hemRight = new Point(m.hem / 2, 0);
-        Point underRight = new Point(m.width / 2, under);
-        Point tip = new Point(m.neck / 2 + m.shoulder, m.length - m.slope);
-        Point neckRight = new Point(m.neck / 2, m.length);
-        Edge armhole = armhole("armhole-right", underRight, tip);
-        Edge neck = Edge.curve(
-                "neck",
-                neckRight,
-                new Point(m.neck / 2 * 0.65, m.length - m.neckDepth * 4 / 3),
-                new Point(-m.neck / 2 * 0.65, m.length - m.neckDepth * 4 / 3),
-                flip(neckRight));
+        return body(m, 0);
+    }
+
+    /** @param pleatMm taken up by a pleat down the centre, from neck to hem */
+    public static Outline body(Body m, double pleatMm) {
+        UnaryOperator<Point> outward = p -> new Point(p.x() + pleatMm / 2, p.y());
+        Point hemRight = outward.apply(new Point(m.hem / 2, 0));
+        Edge side = Edge.line("side-right", hemRight, outward.apply(m.underarm()));
+        Edge armhole = armhole("armhole-right", m.underarm(), m.tip(), m.squareToShoulder())
+                .map(outward);
+        Edge shoulder = Edge.line("shoulder-right", m.tip(), m.neckPoint()).map(outward);
+        Edge half = neck(m, new Point(0, m.length - m.neckDepth)).map(outward);
+        Edge neck = pleatMm > 0 ? joined("neck", half, Edge.line("neck", half.end(), flip(half.end()))) : half;
         return new Outline(List.of(
-                Edge.line("hem", hemLeft, hemRight),
-                Edge.line("side-right", hemRight, underRight),
+                Edge.line("hem", flip(hemRight), hemRight),
+                side,
                 armhole,
-                Edge.line("shoulder-right", tip, neckRight),
-                neck,
-                Edge.line("shoulder-left", flip(neckRight), flip(tip)),
-                new Edge("armhole-left", armhole.map(Block::flip).reversed().segments()),
-                Edge.line("side-left", flip(underRight), hemLeft)));
+                shoulder,
+                joined("neck", neck, flipped("neck", half)),
+                flipped("shoulder-left", shoulder),
+                flipped("armhole-left", armhole),
+                flipped("side-left", side)));
     }
 
     /**
@@ -74,82 +105,131 @@ public final class Block {
      * @param lapMm how far the centre edge reaches past the centre line
      */
     public static Outline halfBody(Body m, double lapMm) {
-        double under = m.length - m.slope - m.armhole;
         Point hemCentre = new Point(-lapMm, 0);
         Point hemSide = new Point(m.hem / 2, 0);
-        Point underarm = new Point(m.width / 2, under);
-        Point tip = new Point(m.neck / 2 + m.shoulder, m.length - m.slope);
-        Point neckPoint = new Point(m.neck / 2, m.length);
+        Point centre = new Point(0, m.length - m.neckDepth);
         Point neckCentre = new Point(-lapMm, m.length - m.neckDepth);
+        Edge neck = neck(m, lapMm < 0 ? neckCentre : centre);
         return new Outline(List.of(
                 Edge.line("hem", hemCentre, hemSide),
-                Edge.line("side", hemSide, underarm),
-                armhole("armhole", underarm, tip),
-                Edge.line("shoulder", tip, neckPoint),
-                Edge.curve(
-                        "neck",
-                        neckPoint,
-                        new Point(m.neck / 2, m.length - m.neckDepth * 0.6),
-                        new Point(0.6 * m.neck / 2 - 0.4 * lapMm, m.length - m.neckDepth),
-                        neckCentre),
+                Edge.line("side", hemSide, m.underarm()),
+                armhole("armhole", m.underarm(), m.tip(), m.squareToShoulder()),
+                Edge.line("shoulder", m.tip(), m.neckPoint()),
+                lapMm > 0 ? joined("neck", neck, Edge.line("neck", centre, neckCentre)) : neck,
                 Edge.line("centre", neckCentre, hemCentre)));
+    }
+
+    /** From the neck point, square to the shoulder, to its lowest place, level there. */
+    private static Edge neck(Body m, Point lowest) {
+        Point from = m.neckPoint();
+        double deep = from.y() - lowest.y();
+        return Edge.curve(
+                "neck",
+                from,
+                from.plus(m.squareToShoulder().times(0.6 * deep)),
+                new Point(lowest.x() + 0.6 * (from.x() - lowest.x()), lowest.y()),
+                lowest);
     }
 
     /** A back below a yoke: edges {@code hem, side-right, armhole-right, upper, armhole-left, side-left}. */
     public static Outline back(double hem, double wide, double across, double underarm, double high) {
-        Point hemLeft = new Point(-hem / 2, 0);
-        Point hemRight = flip(hemLeft);
+        Point hemRight = new Point(hem / 2, 0);
         Point under = new Point(wide / 2, underarm);
         Point tip = new Point(Math.min(across, wide) / 2, high);
-        Edge armhole = armhole("armhole-right", under, tip);
+        Edge side = Edge.line("side-right", hemRight, under);
+        Edge armhole = armhole("armhole-right", under, tip, new Point(0, -1));
         return new Outline(List.of(
-                Edge.line("hem", hemLeft, hemRight),
-                Edge.line("side-right", hemRight, under),
+                Edge.line("hem", flip(hemRight), hemRight),
+                side,
                 armhole,
                 Edge.line("upper", tip, flip(tip)),
-                new Edge("armhole-left", armhole.map(Block::flip).reversed().segments()),
-                Edge.line("side-left", flip(under), hemLeft)));
+                flipped("armhole-left", armhole),
+                flipped("side-left", side)));
     }
 
-    private static Edge armhole(String name, Point underarm, Point tip) {
-        double deep = tip.y() - underarm.y();
-        double in = Math.min(tip.x(), underarm.x()) - 12;
+    /**
+     * The yoke over a back, one layer of it: edges {@code lower, armhole-right, shoulder-right, upper, shoulder-left, armhole-left}; its upper
+     * edge is the neck.
+     *
+     * @param across its lower edge
+     * @param deep at the centre, from the lower edge to the neck
+     * @param neckDepth of the neck at the centre, below the neck points
+     */
+    public static Outline yoke(Body m, double across, double deep, double neckDepth) {
+        double neckY = deep + neckDepth;
+        Point low = new Point(across / 2, 0);
+        Point neckPoint = new Point(m.neck / 2, neckY);
+        Point tip = new Point(m.tip().x(), Math.max(0.15 * neckY, neckY - m.slope));
+        Edge armhole = Edge.line("armhole-right", low, tip);
+        Edge shoulder = Edge.line("shoulder-right", tip, neckPoint);
+        Point way = tip.minus(neckPoint);
+        Point square = new Point(way.y(), -way.x()).times(1 / way.lengthMm());
+        Edge neck = Edge.curve(
+                "upper",
+                neckPoint,
+                neckPoint.plus(square.times(0.6 * neckDepth)),
+                new Point(0.6 * neckPoint.x(), deep),
+                new Point(0, deep));
+        return new Outline(List.of(
+                Edge.line("lower", flip(low), low),
+                armhole,
+                shoulder,
+                joined("upper", neck, flipped("upper", neck)),
+                flipped("shoulder-left", shoulder),
+                flipped("armhole-left", armhole)));
+    }
+
+    private static Edge flipped(String name, Edge edge) {
+        return new Edge(name, edge.map(Block::flip).reversed().segments());
+    }
+
+    private static Edge joined(String name, Edge one, Edge other) {
+        List<Segment> all = new ArrayList<>(one.segments());
+        all.addAll(other.segments());
+        return new Edge(name, all);
+    }
+
+    /** Level at the underarm, and as it is to end at the top: square to the shoulder, so that front and back run into each other. */
+    private static Edge armhole(String name, Point underarm, Point tip, Point down) {
+        double high = tip.y() - underarm.y();
+        double inset = Math.max((underarm.x() - tip.x()) * 0.75 + 10, Math.sqrt(LEAST_TURN_MM * Math.max(0, high)));
         return Edge.curve(
-                name,
-                underarm,
-                new Point(in, underarm.y() + 0.05 * deep),
-                new Point(in, underarm.y() + 0.5 * deep),
-                tip);
+                name, underarm, new Point(underarm.x() - inset, underarm.y()), tip.plus(down.times(0.55 * high)), tip);
     }
 
     private static Point flip(Point p) {
         return new Point(-p.x(), p.y());
     }
 
-    /** Edges {@code hem, underarm-right, head, underarm-left}. */
+    /**
+     * A sleeve whose head is as long as what it is sewn into, as nearly as its width and length allow. Edges as {@link #sleeve(double,
+     * double, double, double)}.
+     *
+     * @param headLong along the head
+     */
+    public static Outline sleeveFor(double hem, double width, double length, double headLong) {
+        double high = Root.of(
+                LEAST_HEAD_MM,
+                Math.max(LEAST_HEAD_MM + 1, length - LEAST_UNDERARM_MM),
+                h -> sleeve(hem, width, length, h).edge("head").lengthMm() - headLong);
+        return sleeve(hem, width, length, high);
+    }
+
+    /** Edges {@code hem, underarm-right, head, underarm-left}; the head leaves the underarm square and is level at its top. */
     public static Outline sleeve(double hem, double width, double length, double headHigh) {
-        Point a = new Point(-hem / 2, 0);
         Point b = new Point(hem / 2, 0);
         Point c = new Point(width / 2, length - headHigh);
         Point top = new Point(0, length);
-        Point d = flip(c);
+        Point way = c.minus(b);
+        Point square = new Point(-way.y(), way.x()).times(1 / way.lengthMm());
+        Edge underarm = Edge.line("underarm-right", b, c);
+        Edge head = Edge.curve(
+                "head", c, c.plus(square.times(HEAD_HANDLE * width)), new Point(HEAD_HANDLE * width, top.y()), top);
         return new Outline(List.of(
-                Edge.line("hem", a, b),
-                Edge.line("underarm-right", b, c),
-                new Edge(
-                        "head",
-                        List.of(
-                                new Segment.Cubic(
-                                        c,
-                                        new Point(width * 0.33, c.y() + headHigh * 0.12),
-                                        new Point(width * 0.24, top.y()),
-                                        top),
-                                new Segment.Cubic(
-                                        top,
-                                        new Point(-width * 0.24, top.y()),
-                                        new Point(-width * 0.33, c.y() + headHigh * 0.12),
-                                        d))),
-                Edge.line("underarm-left", d, a)));
+                Edge.line("hem", flip(b), b),
+                underarm,
+                joined("head", head, flipped("head", head)),
+                flipped("underarm-left", underarm)));
     }
 
     /**
@@ -164,6 +244,19 @@ public final class Block {
                 Edge.line("side-right", polar(hemRadius, half), polar(waistRadius, half)),
                 arc("waist", waistRadius, half, -half),
                 Edge.line("side-left", polar(waistRadius, -half), polar(hemRadius, -half))));
+    }
+
+    /** A panel that widens to its hem, as a sector: both sides as long as the middle. Edges as {@link #sector}, the hem's middle at y = 0. */
+    public static Outline gore(double waist, double hem, double length) {
+        double angle = (hem - waist) / length;
+        if (angle < LEAST_ANGLE) {
+            return tapered("hem", Math.max(hem, waist), "waist", waist, length, "side-left", "side-right");
+        }
+        double radius = waist / angle;
+        Outline hung = sector(radius, radius + length, Math.min(180, Math.toDegrees(angle)));
+        return new Outline(hung.edges().stream()
+                .map(e -> e.map(p -> new Point(p.x(), p.y() + radius + length)))
+                .toList());
     }
 
     private static Point polar(double radius, double degrees) {

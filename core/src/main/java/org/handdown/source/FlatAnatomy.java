@@ -21,11 +21,15 @@ final class FlatAnatomy {
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 300, 100),
             MeasureSpec.depth("header", "depth of the header tape, 0 without one", 0, 150, 75),
             MeasureSpec.depth("liningShort", "how much shorter the lining hangs", 0, 200, 30),
-            MeasureSpec.depth("allowance", "turning at the side edges", 0, 60, 25));
+            MeasureSpec.depth("allowance", "turning at the side edges", 0, 60, 25),
+            MeasureSpec.choice("sides", "its sides and hem are sewn", "by hand", "by machine")
+                    .since(0));
     static final List<MeasureSpec> SCARF_MEASURES = List.of(
             MeasureSpec.length("width", "width", 50, 2000, 300),
             MeasureSpec.length("length", "length without the fringe", 300, 4000, 1700),
             MeasureSpec.depth("fringe", "length of the fringe, 0 without one", 0, 300, 80));
+
+    private static final int BY_MACHINE = 1;
 
     private FlatAnatomy() {}
 
@@ -54,6 +58,7 @@ final class FlatAnatomy {
         double wide = m.mm("width");
         double high = m.mm("length");
         AnatomyBuilder build = new AnatomyBuilder(m.mm("allowance"));
+        StitchType turned = m.is("sides", BY_MACHINE) ? StitchType.PLAIN : StitchType.HAND;
         List<String> front = new ArrayList<>();
         List<String> inside = new ArrayList<>();
         for (int i = 1; i <= m.count("howMany"); i++) {
@@ -69,13 +74,13 @@ final class FlatAnatomy {
                             PartRole.PANEL,
                             Layer.LINING,
                             Map.of())
-                    .hem("hem-" + i, "hem of curtain " + i, StitchType.HAND, m.mm("hemDepth"), run(curtain, "lower"))
+                    .hem("hem-" + i, "hem of curtain " + i, turned, m.mm("hemDepth"), run(curtain, "lower"))
                     .hem("lining-hem-" + i, "hem of lining " + i, StitchType.PLAIN, 40, run(lining, "lower"));
             for (String side : List.of("left", "right")) {
                 build.seam(
                         "lining-" + side + "-" + i,
                         "lining to curtain " + i + ", " + side + " edge",
-                        StitchType.HAND,
+                        turned,
                         1,
                         run(curtain, side),
                         run(lining, side));

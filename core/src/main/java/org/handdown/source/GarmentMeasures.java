@@ -10,18 +10,19 @@ import org.handdown.measure.Wording;
 /**
  * A source by the tape, closed and lying flat; girths are whole, never halves.
  *
- * @param values mm, or a count, by the ids of {@link SourceKind#measures()}; every one of them and no other
+ * @param values mm, or a count, by the ids of {@link SourceKind#measures()}; every one of them and no other. What was not asked yet when
+ *     a source was described holds as it did then
  */
 public record GarmentMeasures(SourceKind kind, Map<String, Double> values) {
     public GarmentMeasures {
         Map<String, Double> checked = new LinkedHashMap<>();
         for (MeasureSpec spec : kind.measures()) {
-            Double value = values.get(spec.id());
+            Double value = values.getOrDefault(spec.id(), spec.isLater() ? spec.older() : null);
             String field = "source." + spec.id();
             if (value == null) {
                 throw new RefusedValueException(field, Wording.fill("is missing: %s.", spec.words()));
             }
-            if (spec.quantity() == MeasureSpec.Quantity.COUNT) {
+            if (spec.isCount()) {
                 requireCount(field, spec, value);
             } else {
                 new Range(spec.least(), spec.most()).require(field, Length.ofMm(value));
@@ -55,5 +56,10 @@ public record GarmentMeasures(SourceKind kind, Map<String, Double> values) {
 
     public int count(String id) {
         return (int) mm(id);
+    }
+
+    /** Was this option chosen? */
+    boolean is(String id, int option) {
+        return count(id) == option;
     }
 }

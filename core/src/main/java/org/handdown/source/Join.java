@@ -35,6 +35,7 @@ public record Join(
     public enum Trait {
         TOPSTITCHED("topstitched: that row comes out first"),
         TAPED("taped inside: the tape holds every stitch"),
+        OVERCAST("its edges are overcast: that stays in"),
         FUSED("fused: what is glued does not come apart"),
         CLOSED_BY_HAND("closed by hand at the end: the way in");
 

@@ -82,25 +82,59 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
         }
     }
 
-    /** Edges {@code hem, side, waist, centre, inseam}, counter-clockwise. */
+    /** Edges {@code hem, side, waist, centre, inseam}, counter-clockwise, the waist as straight as two tapes tell it. */
     public Outline outline() {
-        Point centreTop = new Point(waist.inner(), waist.heightMm + centreLiftMm);
-        return new Outline(List.of(
-                Edge.line("hem", hem.atInside(), hem.atSide()),
-                Edge.smooth(
-                        "side", List.of(hem.atSide(), knee.atSide(), thigh.atSide(), seat.atSide(), waist.atSide())),
-                Edge.line("waist", waist.atSide(), centreTop),
-                centre(centreTop),
-                Edge.smooth("inseam", List.of(thigh.atInside(), knee.atInside(), hem.atInside()))));
+        return outline(Edge.line("waist", waist.atSide(), centreTop()), new Point(1, 0));
+    }
+
+    /** As it was cut to be sewn: the waist square to side and centre, the crotch square to the inseam, so that they run on there. */
+    Outline sewnOutline() {
+        Point side = waist.atSide();
+        Point centre = centreTop();
+        double handle = 0.35 * side.distanceMm(centre);
+        Point up = unit(side.minus(seat.atSide()));
+        Point down = unit(seat.atInside().minus(centre));
+        Edge curved = Edge.curve(
+                "waist",
+                side,
+                side.plus(new Point(-up.y(), up.x()).times(handle)),
+                centre.plus(new Point(-down.y(), down.x()).times(handle)),
+                centre);
+        Point inside = inseam().segments().get(0).leaving();
+        return outline(curved, new Point(-inside.y(), inside.x()));
+    }
+
+    private static Point unit(Point way) {
+        return way.times(1 / way.lengthMm());
+    }
+
+    private Point centreTop() {
+        return new Point(waist.inner(), waist.heightMm + centreLiftMm);
+    }
+
+    Edge side() {
+        return Edge.smooth("side", List.of(hem.atSide(), knee.atSide(), thigh.atSide(), seat.atSide(), waist.atSide()));
+    }
+
+    Edge inseam() {
+        return Edge.smooth("inseam", List.of(thigh.atInside(), knee.atInside(), hem.atInside()));
+    }
+
+    /** @param atCrotch way into the leg that the crotch curve comes from */
+    private Outline outline(Edge waistEdge, Point atCrotch) {
+        return new Outline(
+                List.of(Edge.line("hem", hem.atInside(), hem.atSide()), side(), waistEdge, centre(atCrotch), inseam()));
     }
 
     /** Straight from the waist to the seat, then the crotch curve. */
-    private Edge centre(Point top) {
+    private Edge centre(Point atCrotch) {
+        Point top = centreTop();
         Point bend = seat.atInside();
         Point crotch = thigh.atInside();
-        Point down = bend.minus(top).times(1 / bend.distanceMm(top));
+        Point down = unit(bend.minus(top));
         double drop = bend.y() - crotch.y();
         double reach = bend.x() - crotch.x();
+        Point lift = atCrotch.y() == 0 ? new Point(0, 0.04 * drop) : new Point(0, 0);
         return new Edge(
                 "centre",
                 List.of(
@@ -108,7 +142,7 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
                         new Segment.Cubic(
                                 bend,
                                 bend.plus(down.times(0.6 * drop)),
-                                crotch.plus(new Point(0.55 * reach, 0.04 * drop)),
+                                crotch.plus(atCrotch.times(0.55 * reach)).plus(lift),
                                 crotch)));
     }
 }

@@ -20,6 +20,11 @@ public record Part(
         return role == PartRole.PANEL;
     }
 
+    /** Does it cover the body, as a panel or a yoke does? Anything else hangs on what does. */
+    public boolean isBody() {
+        return isMain() || role == PartRole.YOKE;
+    }
+
     public double areaCm2() {
         return outline.flattened().ring().areaMm2() / 100;
     }

@@ -2,14 +2,24 @@ package org.handdown.source;
 
 import static org.handdown.source.AnatomyBuilder.run;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.OutlineCut;
+import org.handdown.geometry.Point;
 
 /** Skirts with a waistband and a zip in the left side seam: straight with darts, pleated, gathered, or cut as part of a circle. */
 final class SkirtAnatomy {
+    private static final int IN_THE_SIDE = 1;
+    private static final int LINED = 1;
+    private static final double HIP_DEEP_MM = 200;
+    private static final double FRONT_DART_MM = 95;
+    private static final double BACK_DART_MM = 135;
+    private static final double LINING_SHORTER_MM = 20;
     private static final List<MeasureSpec> COMMON = List.of(
             MeasureSpec.girth("waist", "waist, along the seam under the band, whole girth", 250, 2000, 680),
             MeasureSpec.length("length", "length at the side under the band", 120, 1300, 600),
@@ -21,7 +31,12 @@ final class SkirtAnatomy {
             MeasureSpec.girth("hip", "hip girth", 300, 2400, 920),
             MeasureSpec.girth("hem", "hem girth", 300, 4000, 940),
             MeasureSpec.count("darts", "darts in front and back together", 0, 12, 4),
-            MeasureSpec.depth("dartDepth", "folded depth of one dart at the waist", 0, 60, 12));
+            MeasureSpec.depth("dartDepth", "folded depth of one dart at the waist", 0, 60, 12),
+            MeasureSpec.choice("zipPlace", "the zip sits", "at the centre back", "in the left side")
+                    .since(IN_THE_SIDE),
+            MeasureSpec.length("slit", "slit or kick pleat from the hem up, 0 without one", 0, 600, 150)
+                    .since(0),
+            MeasureSpec.choice("lining", "it is", "not lined", "lined").since(0));
     static final List<MeasureSpec> PLEATED_MEASURES = with(
             MeasureSpec.girth("hem", "hem girth, pleats pulled open", 300, 8000, 1900),
             MeasureSpec.count("pleats", "pleats all round", 1, 60, 16),
@@ -31,7 +46,9 @@ final class SkirtAnatomy {
     static final List<MeasureSpec> GATHERED_MEASURES =
             with(MeasureSpec.girth("flat", "width of the panels before they are gathered, all round", 300, 8000, 1500));
     static final List<MeasureSpec> CIRCLE_MEASURES =
-            with(MeasureSpec.count("quarters", "quarters of a circle: 4 for a full one", 1, 4, 4));
+            with(MeasureSpec.count("quarters", "quarters of a circle: 4 for a full one", 1, 4, 4)).stream()
+                    .map(s -> s.id().equals("hemDepth") ? MeasureSpec.depth("hemDepth", s.words(), 0, 200, 10) : s)
+                    .toList();
 
     private final GarmentMeasures m;
     private final AnatomyBuilder build;
@@ -57,7 +74,7 @@ final class SkirtAnatomy {
         double half = m.mm("waist") / 2;
         double length = m.mm("length");
         return switch (m.kind()) {
-            case SKIRT -> tapered(m.mm("hem") / 2, half + folded("darts", "dartDepth", front));
+            case SKIRT -> straight(half + folded("darts", "dartDepth", front));
             case PLEATED_SKIRT ->
                 tapered(
                         Math.max(m.mm("hem") / 2, half),
@@ -70,6 +87,27 @@ final class SkirtAnatomy {
                 yield Block.sector(radius, radius + length, turn / 2);
             }
         };
+    }
+
+    /** Its sides run smoothly from the waist over the hip to the hem. */
+    private Outline straight(double waist) {
+        double length = m.mm("length");
+        double hem = m.mm("hem") / 2;
+        double hip = m.mm("hip") / 2;
+        double hipY = length - HIP_DEEP_MM;
+        if (hipY < 0.2 * length) {
+            // Shorter than the hip lies deep: the hem is the widest that was measured.
+            return tapered(hem, waist);
+        }
+        Edge right = Edge.smooth(
+                "side-right", List.of(new Point(hem / 2, 0), new Point(hip / 2, hipY), new Point(waist / 2, length)));
+        Edge left = new Edge(
+                "side-left", right.map(p -> new Point(-p.x(), p.y())).reversed().segments());
+        return new Outline(List.of(
+                Edge.line("hem", left.end(), right.start()),
+                right,
+                Edge.line("waist", right.end(), left.start()),
+                left));
     }
 
     private double flatHalf() {
@@ -90,34 +128,58 @@ final class SkirtAnatomy {
         return (m.count(count) + (front ? 1 : 0)) / 2;
     }
 
+    /** Only straight skirts are asked where their zip sits; the others have it in the left side. */
+    private boolean zipBehind() {
+        return m.kind() == SourceKind.SKIRT && !m.is("zipPlace", IN_THE_SIDE) && m.mm("zip") > 0;
+    }
+
+    private double slitMm() {
+        return m.kind() == SourceKind.SKIRT ? Math.min(m.mm("slit"), 0.8 * m.mm("length")) : 0;
+    }
+
+    private boolean isLined() {
+        return m.kind() == SourceKind.SKIRT && m.is("lining", LINED);
+    }
+
+    /** The back, in halves where the zip sits in it. */
+    private List<String> backs() {
+        return zipBehind() ? List.of("back-left", "back-right") : List.of("back");
+    }
+
+    private void panels() {
+        build.panel("front", panel(true), Map.of());
+        if (!zipBehind()) {
+            build.panel("back", panel(false), Map.of());
+            return;
+        }
+        OutlineCut cut = OutlineCut.of(panel(false), new Point(0, 0), new Point(0, 10), "centre");
+        build.panel("back-left", cut.left(), Map.of()).panel("back-right", cut.right(), Map.of());
+    }
+
+    /** The part of the back that is sewn to the front at this side. */
+    private String backAt(String side) {
+        return zipBehind() ? "back-" + side : "back";
+    }
+
     private Anatomy make() {
-        build.panel("front", panel(true), Map.of()).panel("back", panel(false), Map.of());
+        panels();
         build.part("waistband", Block.rectangle(m.mm("waist") + 30, m.mm("waistband")), PartRole.WAISTBAND);
         folds();
-        if (m.mm("zip") > 0) {
-            build.part("zip", Block.rectangle(30, m.mm("zip")), PartRole.ZIP);
+        double zip = m.mm("zip");
+        if (zip > 0) {
+            build.part("zip", Block.rectangle(30, zip), PartRole.ZIP);
         }
-        build.seam(
-                "side-left",
-                "left side seam",
-                StitchType.OVERLOCKED,
-                2,
-                run("front", "side-right"),
-                run("back", "side-left"));
-        build.seam(
-                "side-right",
-                "right side seam",
-                StitchType.OVERLOCKED,
-                2,
-                run("front", "side-left"),
-                run("back", "side-right"));
-        if (m.mm("zip") > 0) {
+        if (zipBehind()) {
+            centreBack(zip);
+        }
+        sides(zip);
+        if (zip > 0 && !zipBehind()) {
             build.join(
                             "zip",
                             "zip in the left side",
                             StitchType.TOPSTITCHED,
                             2,
-                            m.mm("zip"),
+                            zip,
                             0,
                             2,
                             Set.of(Join.Trait.TOPSTITCHED),
@@ -125,31 +187,160 @@ final class SkirtAnatomy {
                             run("zip", "left"))
                     .closure(new Closure("zip", Closure.Kind.ZIP, "front", "side-right", List.of(), 0, 0));
         }
-        for (String part : List.of("front", "back")) {
+        List<String> inside = new ArrayList<>(zip > 0 ? List.of("waistband", "zip") : List.of("waistband"));
+        if (isLined()) {
+            lining(inside);
+        }
+        Join.Run[] hems = Stream.concat(Stream.of("front"), backs().stream())
+                .map(p -> run(p, "hem"))
+                .toArray(Join.Run[]::new);
+        if (m.kind() == SourceKind.PLEATED_SKIRT) {
+            // Pleats are pressed through a finished hem: it was sewn before the band.
+            hem(hems);
+            bands();
+        } else {
+            bands();
+            hem(hems);
+        }
+        return build.spread(List.of(List.of("front")), List.of(backs()), inside).build();
+    }
+
+    private void hem(Join.Run... hems) {
+        boolean circle = m.kind() == SourceKind.CIRCLE_SKIRT;
+        // So much of it lies on the bias: a circle is turned narrowly by machine, unless somebody measured a deep hem.
+        build.hem(
+                "hem",
+                "hem",
+                circle && m.mm("hemDepth") <= 15 ? StitchType.PLAIN : StitchType.HAND,
+                m.mm("hemDepth"),
+                hems);
+    }
+
+    private void centreBack(double zip) {
+        double whole = build.part("back-left").outline().edge("centre").lengthMm();
+        build.join(
+                        "centre-back",
+                        "centre back seam",
+                        StitchType.PLAIN,
+                        1,
+                        Math.max(10, whole - zip - slitMm()),
+                        m.mm("allowance"),
+                        slitMm() > 0 ? 1 : 0,
+                        Set.of(Join.Trait.OVERCAST),
+                        run("back-left", "centre"),
+                        run("back-right", "centre"))
+                .join(
+                        "zip",
+                        "zip at the centre back",
+                        StitchType.PLAIN,
+                        1,
+                        2 * zip,
+                        m.mm("allowance"),
+                        2,
+                        Set.of(),
+                        run("back-left", "centre"),
+                        run("back-right", "centre"),
+                        run("zip", "left"))
+                .closure(new Closure("zip", Closure.Kind.ZIP, "back-left", "centre", List.of(), 0, 0));
+        if (slitMm() > 0) {
+            build.join(
+                    "slit",
+                    "edges of the slit",
+                    StitchType.HAND,
+                    1,
+                    2 * slitMm(),
+                    Math.max(m.mm("allowance"), 30),
+                    0,
+                    Set.of(),
+                    run("back-left", "centre"));
+        }
+    }
+
+    private void sides(double zip) {
+        boolean straight = m.kind() == SourceKind.SKIRT && zipBehind();
+        for (String side : List.of("left", "right")) {
+            String atFront = side.equals("left") ? "side-right" : "side-left";
+            double whole = build.part("front").outline().edge(atFront).lengthMm();
+            double closed = side.equals("left") && !zipBehind() ? Math.max(10, whole - zip) : whole;
+            build.join(
+                    "side-" + side,
+                    side + " side seam",
+                    straight ? StitchType.PLAIN : StitchType.OVERLOCKED,
+                    straight ? 1 : 2,
+                    closed,
+                    m.mm("allowance"),
+                    0,
+                    straight ? Set.of(Join.Trait.OVERCAST) : Set.of(),
+                    run("front", atFront),
+                    run(backAt(side), "side-" + side));
+        }
+    }
+
+    private void lining(List<String> inside) {
+        for (String part : Stream.concat(Stream.of("front"), backs().stream()).toList()) {
+            String id = "lining-" + part;
+            inside.add(id);
+            build.part(
+                            id,
+                            "lining of the " + part.replace('-', ' '),
+                            build.part(part).outline(),
+                            PartRole.PANEL,
+                            Layer.LINING,
+                            Map.of())
+                    .join(
+                            id,
+                            "lining of the " + part.replace('-', ' ') + " at the waist",
+                            StitchType.PLAIN,
+                            1,
+                            build.part(part).outline().edge("waist").lengthMm(),
+                            m.mm("allowance"),
+                            0,
+                            Set.of(),
+                            run(part, "waist"),
+                            run(id, "waist"));
+        }
+        for (String side : List.of("left", "right")) {
+            String atFront = side.equals("left") ? "side-right" : "side-left";
+            build.seam(
+                    "lining-side-" + side,
+                    side + " side seam of the lining",
+                    StitchType.PLAIN,
+                    1,
+                    run("lining-front", atFront),
+                    run("lining-" + backAt(side), "side-" + side));
+        }
+        build.hem(
+                "lining-hem",
+                "hem of the lining",
+                StitchType.PLAIN,
+                LINING_SHORTER_MM,
+                Stream.concat(Stream.of("front"), backs().stream())
+                        .map(p -> run("lining-" + p, "hem"))
+                        .toArray(Join.Run[]::new));
+    }
+
+    private void bands() {
+        for (String part : Stream.concat(Stream.of("front"), backs().stream()).toList()) {
             build.join(
                     "band-" + part,
-                    "waistband to the " + part,
+                    "waistband to the " + part.replace('-', ' '),
                     StitchType.TOPSTITCHED,
                     2,
-                    m.mm("waist") / 2,
+                    m.mm("waist") / (part.startsWith("back-") ? 4 : 2),
                     m.mm("allowance"),
                     1,
                     Set.of(Join.Trait.TOPSTITCHED),
                     run(part, "waist"),
                     run("waistband", "lower"));
         }
-        build.hem("hem", "hem", StitchType.HAND, m.mm("hemDepth"), run("front", "hem"), run("back", "hem"));
-        List<String> inside = m.mm("zip") > 0 ? List.of("waistband", "zip") : List.of("waistband");
-        return build.spread(List.of(List.of("front")), List.of(List.of("back")), inside)
-                .build();
     }
 
     private void folds() {
         switch (m.kind()) {
-            case SKIRT -> fold(Fold.Kind.DART, "darts", "dartDepth", 110);
+            case SKIRT -> darts();
             case PLEATED_SKIRT -> {
                 fold(Fold.Kind.PLEAT, "pleats", "pleatDepth", m.mm("length"));
-                fold(Fold.Kind.DART, "darts", "dartDepth", 110);
+                darts();
             }
             case GATHERED_SKIRT -> {
                 double taken = flatHalf() - m.mm("waist") / 2;
@@ -159,6 +350,26 @@ final class SkirtAnatomy {
             }
             default -> {}
         }
+    }
+
+    /** Shorter in front than over the seat. */
+    private void darts() {
+        double depth = m.mm("dartDepth");
+        build.fold("darts-front", Fold.Kind.DART, "front", "waist", share("darts", true), depth, FRONT_DART_MM);
+        if (!zipBehind()) {
+            build.fold("darts-back", Fold.Kind.DART, "back", "waist", share("darts", false), depth, BACK_DART_MM);
+            return;
+        }
+        int left = (share("darts", false) + 1) / 2;
+        build.fold("darts-back-left", Fold.Kind.DART, "back-left", "waist", left, depth, BACK_DART_MM)
+                .fold(
+                        "darts-back-right",
+                        Fold.Kind.DART,
+                        "back-right",
+                        "waist",
+                        share("darts", false) - left,
+                        depth,
+                        BACK_DART_MM);
     }
 
     private void fold(Fold.Kind kind, String count, String depth, double length) {

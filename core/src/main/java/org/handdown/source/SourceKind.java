@@ -5,11 +5,11 @@ import java.util.List;
 /** What a source was before, with what is asked of it by the tape. */
 public enum SourceKind {
     TROUSERS("trousers", TrousersAnatomy.MEASURES),
-    JEANS("jeans", TrousersAnatomy.MEASURES),
+    JEANS("jeans", TrousersAnatomy.JEANS_MEASURES),
     SHIRT("shirt", TopAnatomy.SHIRT_MEASURES),
     T_SHIRT("T-shirt", TopAnatomy.KNIT_MEASURES),
     JUMPER("jumper", TopAnatomy.JUMPER_MEASURES),
-    SWEATSHIRT("sweatshirt", TopAnatomy.JUMPER_MEASURES),
+    SWEATSHIRT("sweatshirt", TopAnatomy.SWEATSHIRT_MEASURES),
     SKIRT("straight skirt", SkirtAnatomy.STRAIGHT_MEASURES),
     PLEATED_SKIRT("pleated skirt", SkirtAnatomy.PLEATED_MEASURES),
     GATHERED_SKIRT("gathered skirt", SkirtAnatomy.GATHERED_MEASURES),

@@ -8,6 +8,7 @@ import org.handdown.measure.Range;
  *
  * @param insideLegMm along the inseam, hem to crotch
  * @param outsideLegMm along the side, hem to the waistband's lower edge
+ * @param backDartMm what the darts of one back take up of its waist
  */
 public record TrouserMeasures(
         double waistMm,
@@ -19,7 +20,8 @@ public record TrouserMeasures(
         double outsideLegMm,
         double waistbandMm,
         double hemDepthMm,
-        double allowanceMm) {
+        double allowanceMm,
+        double backDartMm) {
     private static final double DEEPEST_HEM_MM = 120;
 
     public TrouserMeasures {
@@ -46,7 +48,34 @@ public record TrouserMeasures(
                 m.mm("outsideLeg"),
                 m.mm("waistband"),
                 m.mm("hemDepth"),
-                m.mm("allowance"));
+                m.mm("allowance"),
+                m.kind() == SourceKind.JEANS ? 0 : 2 * (m.count("backDarts") / 2) * m.mm("dartDepth"));
+    }
+
+    /** Without darts. */
+    public TrouserMeasures(
+            double waistMm,
+            double seatMm,
+            double thighMm,
+            double kneeMm,
+            double hemMm,
+            double insideLegMm,
+            double outsideLegMm,
+            double waistbandMm,
+            double hemDepthMm,
+            double allowanceMm) {
+        this(
+                waistMm,
+                seatMm,
+                thighMm,
+                kneeMm,
+                hemMm,
+                insideLegMm,
+                outsideLegMm,
+                waistbandMm,
+                hemDepthMm,
+                allowanceMm,
+                0);
     }
 
     private static void require(String field, double mm, double least, double most) {

@@ -44,12 +44,14 @@ public final class OpeningOrder {
         if (join.traits().contains(Join.Trait.CLOSED_BY_HAND)) {
             return 0;
         }
-        boolean lining = join.runs().stream().map(r -> anatomy.part(r.part())).anyMatch(p -> p.layer() == Layer.LINING);
+        boolean lining = join.runs().stream()
+                .map(r -> anatomy.part(r.part()))
+                .anyMatch(p -> p.isMain() && p.layer() == Layer.LINING);
         if (lining) {
             return 1;
         }
         boolean ontoPart =
-                join.runs().stream().anyMatch(r -> !anatomy.part(r.part()).isMain());
+                join.runs().stream().anyMatch(r -> !anatomy.part(r.part()).isBody());
         return ontoPart ? 2 : 3;
     }
 

@@ -43,7 +43,7 @@ class InventoryTest {
 
     @Test
     void aPlacketKnowsItsButtonsAndWhereTheirLineLies() {
-        Keeper placket = keeper(plan(SourceKind.SHIRT, Map.of()), "front-left/centre");
+        Keeper placket = keeper(plan(SourceKind.SHIRT, Map.of()), "front-right/centre");
         assertThat(placket.kind()).isEqualTo(KeeperKind.PLACKET);
         assertThat(placket.count()).isEqualTo(7);
         // Half of the placket's 34 mm: its centre line is its line of buttons, not its edge.

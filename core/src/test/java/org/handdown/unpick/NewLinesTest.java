@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 class NewLinesTest {
     private static final Anatomy SKIRT =
-            Demo.average(SourceKind.SKIRT, Map.of()).anatomy();
+            Demo.average(SourceKind.SKIRT, Map.of("zipPlace", 1.0)).anatomy();
     private static final Anatomy JUMPER =
             Demo.average(SourceKind.JUMPER, Map.of()).anatomy();
 

@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class TakeInTest {
     private static final double INCH = 25.4;
     private static final Anatomy SKIRT =
-            Demo.average(SourceKind.SKIRT, Map.of()).anatomy();
+            Demo.average(SourceKind.SKIRT, Map.of("zipPlace", 1.0)).anatomy();
     private static final Anatomy JUMPER =
             Demo.average(SourceKind.JUMPER, Map.of()).anatomy();
     private static final Anatomy COAT = Demo.average(SourceKind.COAT, Map.of()).anatomy();

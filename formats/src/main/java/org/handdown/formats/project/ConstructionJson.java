@@ -24,7 +24,7 @@ final class ConstructionJson {
 
     /** Name of a measure in files: lengths say their unit, counts do not. */
     private static String field(MeasureSpec spec) {
-        return spec.quantity() == MeasureSpec.Quantity.COUNT ? spec.id() : spec.id() + "Mm";
+        return spec.isCount() ? spec.id() : spec.id() + "Mm";
     }
 
     static Construction read(JsonField f) {
@@ -32,7 +32,8 @@ final class ConstructionJson {
         Map<String, Double> values = new LinkedHashMap<>();
         JsonField given = f.get("measures").required();
         for (MeasureSpec spec : kind.measures()) {
-            values.put(spec.id(), given.get(field(spec)).number());
+            JsonField value = given.get(field(spec));
+            values.put(spec.id(), spec.isLater() ? value.number(spec.older()) : value.number());
         }
         Construction construction = f.refusingHere(() -> new Construction(
                 new GarmentMeasures(kind, values),

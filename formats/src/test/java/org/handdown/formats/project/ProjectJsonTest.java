@@ -3,6 +3,7 @@ package org.handdown.formats.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
@@ -70,6 +71,20 @@ class ProjectJsonTest {
                 .filteredOn(s -> s.stand() != StationState.Stand.SETTLED)
                 .extracting(StationState::station)
                 .containsExactly(Station.MAKE);
+    }
+
+    /** A file written before a measure was asked: it reads, and the source is as it was then. */
+    @ParameterizedTest
+    @MethodSource("demoProjects")
+    void aFileWithoutTheNewerMeasuresReadsAsItWas(String name) throws IOException {
+        Project project = ProjectJson.read(DemoProject.text(name));
+        ObjectNode older = ProjectJson.write(project);
+        ObjectNode measures = (ObjectNode) older.path("source").path("measures");
+        var source = java.util.Objects.requireNonNull(project.source());
+        source.kind().measures().stream()
+                .filter(m -> m.isLater())
+                .forEach(m -> measures.remove(m.isCount() ? m.id() : m.id() + "Mm"));
+        assertThat(ProjectJson.read(older).source()).isEqualTo(source);
     }
 
     @Test

@@ -164,7 +164,7 @@ class FilesOutTest {
         assertThat(csv.lines().skip(1).findFirst().orElseThrow().split(",")[5])
                 .isEqualTo(String.valueOf((int) Math.ceil(box.widthMm() - 1e-6)));
         assertThat(LaySvg.of("x", lay.problem(), lay.layout(), room.pieceNames(), room.panelNames()))
-                .contains("<title>back leg 1</title>");
+                .contains("<title>back leg 2</title>");
     }
 
     @Test
