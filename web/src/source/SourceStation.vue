@@ -6,6 +6,7 @@ import StationFrame from '../project/StationFrame.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import OptionField from './OptionField.vue'
 import PlainField from '../ui/PlainField.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import TickField from '../ui/TickField.vue'
@@ -249,24 +250,33 @@ const tabs = computed(() => [
             </summary>
             <QuantityChooser :unit="project.unit" :measures="asked" @take="settle" />
           </details>
-          <MeasureField
-            v-for="m in asked"
-            :key="m.id"
-            :label="m.words"
-            :value="form.measures[m.id] ?? ''"
-            :name="'source.' + m.id"
-            :problem="problem"
-            :proposed="form.proposed.includes(m.id)"
-            :hint="
-              [
-                m.also && `= ${m.also}`,
-                form.proposed.includes(m.id) && 'an average one’s; measure it, or say that it is so',
-              ]
-                .filter(Boolean)
-                .join('; ')
-            "
-            @settle="(t) => settle(m.id, t)"
-          />
+          <template v-for="m in asked" :key="m.id">
+            <OptionField
+              v-if="m.options.length"
+              :label="m.words"
+              :options="m.options"
+              :value="form.measures[m.id] ?? '0'"
+              :proposed="form.proposed.includes(m.id)"
+              @settle="(t) => settle(m.id, t)"
+            />
+            <MeasureField
+              v-else
+              :label="m.words"
+              :value="form.measures[m.id] ?? ''"
+              :name="'source.' + m.id"
+              :problem="problem"
+              :proposed="form.proposed.includes(m.id)"
+              :hint="
+                [
+                  m.also && `= ${m.also}`,
+                  form.proposed.includes(m.id) && 'an average one’s; measure it, or say that it is so',
+                ]
+                  .filter(Boolean)
+                  .join('; ')
+              "
+              @settle="(t) => settle(m.id, t)"
+            />
+          </template>
           <PlainField
             v-if="!project.source"
             :model-value="form.cloth.name ?? ''"

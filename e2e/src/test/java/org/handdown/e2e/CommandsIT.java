@@ -16,9 +16,7 @@ class CommandsIT {
      */
     @Test
     void whoWaitsForTheApplicationSeesThatAnotherCommandStopsIt(@TempDir Path run) throws Exception {
-        Path script = Files.writeString(
-                run.resolve("script.sh"),
-                """
+        Path script = Files.writeString(run.resolve("script.sh"), """
                 cd "$1" && RUN=$2 && mkdir -p "$RUN/own"
                 . bin/lib.sh && RUN=$2 && . bin/server.sh
                 (

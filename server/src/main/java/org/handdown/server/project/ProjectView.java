@@ -140,7 +140,13 @@ public record ProjectView(
      * @param quantity girths are whole, never halves; a count has no unit
      */
     public record NamedLength(
-            String id, String words, String text, String also, double mm, MeasureSpec.Quantity quantity) {}
+            String id,
+            String words,
+            String text,
+            String also,
+            double mm,
+            MeasureSpec.Quantity quantity,
+            List<String> options) {}
 
     /** An edge of a part or panel, for drawing and picking. */
     public record EdgeView(String name, EdgeKind kind, List<double[]> points) {}

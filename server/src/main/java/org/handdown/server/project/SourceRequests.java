@@ -156,7 +156,10 @@ final class SourceRequests {
 
         private static double value(MeasureSpec spec, @Nullable String text, Typed typed) {
             String field = "source." + spec.id();
-            if (spec.quantity() != MeasureSpec.Quantity.COUNT) {
+            if (text == null && spec.isLater()) {
+                return spec.older();
+            }
+            if (!spec.isCount()) {
                 return typed.mm(field, text);
             }
             return Typed.count(field, text);

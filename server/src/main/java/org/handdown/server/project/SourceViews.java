@@ -151,10 +151,16 @@ final class SourceViews {
 
     /** @param proposed an average one's: no more exact than a tape tells */
     static NamedLength measure(MeasureSpec spec, double value, boolean proposed, Say say) {
-        boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
+        boolean count = spec.isCount();
         String text = count ? Wording.fill("%.0f", value) : proposed ? say.length(value) : say.field(value);
         return new NamedLength(
-                spec.id(), spec.words(), text, count ? "" : say.also(text, value), value, spec.quantity());
+                spec.id(),
+                spec.words(),
+                text,
+                count ? "" : say.also(text, value),
+                value,
+                spec.quantity(),
+                spec.options());
     }
 
     private static PartView part(Part part, FlatView view, UnpickPlan plan) {

@@ -86,8 +86,9 @@ class StashController {
 
     private static StashMeasure measure(MeasureSpec spec, Source source) {
         double value = source.measures().mm(spec.id());
-        boolean count = spec.quantity() == MeasureSpec.Quantity.COUNT;
-        String text = count ? Wording.fill("%.0f", value) : LengthText.format(Length.ofMm(value), LengthUnit.CM);
+        String text = !spec.options().isEmpty()
+                ? spec.options().get((int) value)
+                : spec.isCount() ? Wording.fill("%.0f", value) : LengthText.format(Length.ofMm(value), LengthUnit.CM);
         return new StashMeasure(spec.words(), text, value);
     }
 
