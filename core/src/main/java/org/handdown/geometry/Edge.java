@@ -1,6 +1,7 @@
 package org.handdown.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -19,6 +20,21 @@ public record Edge(String name, List<Segment> segments) {
 
     public static Edge line(String name, Point from, Point to) {
         return new Edge(name, List.of(new Segment.Line(from, to)));
+    }
+
+    /** Edges end to end as one. */
+    public static Edge joined(String name, Edge... parts) {
+        return new Edge(
+                name, Arrays.stream(parts).flatMap(e -> e.segments.stream()).toList());
+    }
+
+    /** An edge on the other side of x = 0, so that it goes on round an outline. */
+    public static Edge mirrored(String name, Edge edge) {
+        return edge.map(p -> new Point(-p.x(), p.y())).reversed().named(name);
+    }
+
+    public Edge named(String other) {
+        return new Edge(other, segments);
     }
 
     public static Edge curve(String name, Point from, Point handle1, Point handle2, Point to) {

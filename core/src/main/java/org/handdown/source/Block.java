@@ -86,16 +86,16 @@ public final class Block {
                 .map(outward);
         Edge shoulder = Edge.line("shoulder-right", m.tip(), m.neckPoint()).map(outward);
         Edge half = neck(m, new Point(0, m.length - m.neckDepth)).map(outward);
-        Edge neck = pleatMm > 0 ? joined("neck", half, Edge.line("neck", half.end(), flip(half.end()))) : half;
+        Edge neck = pleatMm > 0 ? Edge.joined("neck", half, Edge.line("neck", half.end(), flip(half.end()))) : half;
         return new Outline(List.of(
                 Edge.line("hem", flip(hemRight), hemRight),
                 side,
                 armhole,
                 shoulder,
-                joined("neck", neck, flipped("neck", half)),
-                flipped("shoulder-left", shoulder),
-                flipped("armhole-left", armhole),
-                flipped("side-left", side)));
+                Edge.joined("neck", neck, Edge.mirrored("neck", half)),
+                Edge.mirrored("shoulder-left", shoulder),
+                Edge.mirrored("armhole-left", armhole),
+                Edge.mirrored("side-left", side)));
     }
 
     /**
@@ -115,7 +115,7 @@ public final class Block {
                 Edge.line("side", hemSide, m.underarm()),
                 armhole("armhole", m.underarm(), m.tip(), m.squareToShoulder()),
                 Edge.line("shoulder", m.tip(), m.neckPoint()),
-                lapMm > 0 ? joined("neck", neck, Edge.line("neck", centre, neckCentre)) : neck,
+                lapMm > 0 ? Edge.joined("neck", neck, Edge.line("neck", centre, neckCentre)) : neck,
                 Edge.line("centre", neckCentre, hemCentre)));
     }
 
@@ -143,8 +143,8 @@ public final class Block {
                 side,
                 armhole,
                 Edge.line("upper", tip, flip(tip)),
-                flipped("armhole-left", armhole),
-                flipped("side-left", side)));
+                Edge.mirrored("armhole-left", armhole),
+                Edge.mirrored("side-left", side)));
     }
 
     /**
@@ -174,19 +174,9 @@ public final class Block {
                 Edge.line("lower", flip(low), low),
                 armhole,
                 shoulder,
-                joined("upper", neck, flipped("upper", neck)),
-                flipped("shoulder-left", shoulder),
-                flipped("armhole-left", armhole)));
-    }
-
-    private static Edge flipped(String name, Edge edge) {
-        return new Edge(name, edge.map(Block::flip).reversed().segments());
-    }
-
-    private static Edge joined(String name, Edge one, Edge other) {
-        List<Segment> all = new ArrayList<>(one.segments());
-        all.addAll(other.segments());
-        return new Edge(name, all);
+                Edge.joined("upper", neck, Edge.mirrored("upper", neck)),
+                Edge.mirrored("shoulder-left", shoulder),
+                Edge.mirrored("armhole-left", armhole)));
     }
 
     /** Level at the underarm, and as it is to end at the top: square to the shoulder, so that front and back run into each other. */
@@ -228,8 +218,8 @@ public final class Block {
         return new Outline(List.of(
                 Edge.line("hem", flip(b), b),
                 underarm,
-                joined("head", head, flipped("head", head)),
-                flipped("underarm-left", underarm)));
+                Edge.joined("head", head, Edge.mirrored("head", head)),
+                Edge.mirrored("underarm-left", underarm)));
     }
 
     /**

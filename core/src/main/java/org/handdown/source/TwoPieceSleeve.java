@@ -7,7 +7,6 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.OutlineCut;
 import org.handdown.geometry.Point;
-import org.handdown.geometry.Segment;
 
 /**
  * A sleeve in two pieces with the seams of neither under the arm: the outer strips of a sleeve in one piece, put together where its seam
@@ -34,10 +33,10 @@ record TwoPieceSleeve(Outline upper, Outline under) {
         UnaryOperator<Point> onto = onto(whole.edge("underarm-right").reversed(), seam);
         Outline other = right.right();
         List<Edge> edges = new ArrayList<>();
-        edges.add(joined("hem", other.edge("hem").map(onto), strip.edge("hem")));
-        edges.add(renamed("seam-right", strip.edge("seam-left")));
-        edges.add(joined("head", strip.edge("head"), other.edge("head").map(onto)));
-        edges.add(renamed("seam-left", other.edge("seam-right").map(onto)));
+        edges.add(Edge.joined("hem", other.edge("hem").map(onto), strip.edge("hem")));
+        edges.add(strip.edge("seam-left").named("seam-right"));
+        edges.add(Edge.joined("head", strip.edge("head"), other.edge("head").map(onto)));
+        edges.add(other.edge("seam-right").map(onto).named("seam-left"));
         // The old seam, its middle, stands upright as the grain does.
         UnaryOperator<Point> upright = onto(seam, Edge.line("", new Point(0, seam.lengthMm()), new Point(0, 0)));
         return new TwoPieceSleeve(
@@ -59,15 +58,5 @@ record TwoPieceSleeve(Outline upper, Outline under) {
             Point q = p.minus(from.start());
             return to.start().plus(new Point(q.x() * cos - q.y() * sin, q.x() * sin + q.y() * cos));
         };
-    }
-
-    private static Edge joined(String name, Edge one, Edge other) {
-        List<Segment> all = new ArrayList<>(one.segments());
-        all.addAll(other.segments());
-        return new Edge(name, all);
-    }
-
-    private static Edge renamed(String name, Edge edge) {
-        return new Edge(name, edge.segments());
     }
 }

@@ -59,7 +59,7 @@ record FlaredHem(double slant, double wide, double tail) {
         if (tail > 0) {
             Point from = new Point(TAIL_FROM * wide, 0);
             Point square = new Point(1, slant).times(1 / Math.hypot(1, slant));
-            return TopBlock.joined(
+            return Edge.joined(
                     name,
                     Edge.line(name, new Point(0, 0), from),
                     Edge.curve(
@@ -75,7 +75,7 @@ record FlaredHem(double slant, double wide, double tail) {
         Point straight = new Point(2 * wide / 3, 0);
         // A parabola: both its ends point at the same place, five sixths out.
         Point aim = new Point(5 * wide / 6, 0);
-        return TopBlock.joined(
+        return Edge.joined(
                 name,
                 Edge.line(name, new Point(0, 0), straight),
                 Edge.curve(name, straight, straight.toward(aim, 2.0 / 3), corner().toward(aim, 2.0 / 3), corner()));

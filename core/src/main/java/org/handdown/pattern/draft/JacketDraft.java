@@ -217,9 +217,9 @@ final class JacketDraft {
         Point low = new Point(block.girth() / 4, chestY);
         Point corner = new Point(block.girth() / 4, chestY + CURVE_MM);
         Point out = corner.toward(wristLow, Math.min(0.4, CURVE_MM / Math.max(1, corner.distanceMm(wristLow))));
-        Edge side = TopBlock.joined(
+        Edge side = Edge.joined(
                 "side",
-                TopBlock.joined(
+                Edge.joined(
                         "side",
                         Edge.line("side", new Point(block.hemGirth() / 4, 0), low),
                         Edge.curve("side", low, low.toward(corner, 0.6), out.toward(corner, 0.6), out)),

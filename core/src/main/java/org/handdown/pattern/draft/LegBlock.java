@@ -191,7 +191,7 @@ record LegBlock(
         Point corner = new Point(hem / 2, 0);
         if (isShort) {
             Point bend = new Point(sideX(), bendY);
-            return TopBlock.joined(
+            return Edge.joined(
                     "side",
                     Edge.curve(
                             "side",

@@ -180,7 +180,7 @@ record SkirtBlock(
         double slant = slantAtHip(flared.wide());
         Point up = hipPoint.plus(new Point(-slant, 1).times(0.45 * hipDeep));
         Point from = flared.corner();
-        return TopBlock.joined(
+        return Edge.joined(
                 name,
                 Edge.curve(name, from, from.toward(aim(flared.wide()), 0.5), aim(flared.wide()), hipPoint),
                 Edge.curve(name, hipPoint, up, sideTop().plus(intoWaist().times(-0.35 * hipDeep)), sideTop()));
@@ -269,9 +269,9 @@ record SkirtBlock(
         Edge whole = new Edge(name, stretches.get(0).segments());
         int i = 1;
         for (Opened dart : opened()) {
-            whole = TopBlock.joined(name, whole, Edge.line(name, dart.sideLeg, dart.roof));
-            whole = TopBlock.joined(name, whole, Edge.line(name, dart.roof, dart.centreLeg));
-            whole = TopBlock.joined(name, whole, stretches.get(i++));
+            whole = Edge.joined(name, whole, Edge.line(name, dart.sideLeg, dart.roof));
+            whole = Edge.joined(name, whole, Edge.line(name, dart.roof, dart.centreLeg));
+            whole = Edge.joined(name, whole, stretches.get(i++));
         }
         return whole;
     }
@@ -279,13 +279,13 @@ record SkirtBlock(
     /** Opened out. Edges: hem, side right, waist, side left. */
     Paper full(String id, String name) {
         Edge quarter = flared.quarter("hem");
-        Edge hem = TopBlock.joined("hem", TopBlock.mirrored("hem", quarter), quarter);
+        Edge hem = Edge.joined("hem", Edge.mirrored("hem", quarter), quarter);
         Edge waist = waist("waist");
         Paper paper = new Paper(id, name, hem.start().x(), hem.start().y())
                 .edge(hem)
                 .edge(side("side right"))
-                .edge(TopBlock.joined("waist", waist, TopBlock.mirrored("waist", waist)))
-                .edge(TopBlock.mirrored("side left", side("")))
+                .edge(Edge.joined("waist", waist, Edge.mirrored("waist", waist)))
+                .edge(Edge.mirrored("side left", side("")))
                 .notch("centre", centre().x(), centre().y())
                 .notch("centre", 0, 0)
                 .notch("hip", hip, hipY())
@@ -306,9 +306,9 @@ record SkirtBlock(
         Paper paper = new Paper(id, name, -beyond, 0);
         if (beyond > 0) {
             Point edge = centre().minus(new Point(beyond, 0));
-            paper.edge(TopBlock.joined("hem", Edge.line("hem", new Point(-beyond, 0), new Point(0, 0)), quarter))
+            paper.edge(Edge.joined("hem", Edge.line("hem", new Point(-beyond, 0), new Point(0, 0)), quarter))
                     .edge(side("side"))
-                    .edge(TopBlock.joined("waist", waist("waist"), Edge.line("waist", centre(), edge)));
+                    .edge(Edge.joined("waist", waist("waist"), Edge.line("waist", centre(), edge)));
             paper.notch("centre", centre().x(), centre().y()).notch("centre", 0, 0);
         } else {
             paper.edge(quarter).edge(side("side")).edge(waist("waist"));

@@ -181,7 +181,7 @@ record SleeveBlock(double wide, double hem, double under, double high, Hole hole
         Point top = new Point(0, under + high);
         Edge right = Edge.curve(
                 "head", from, from.plus(square.times(HANDLE * wide)), new Point(HANDLE * wide, top.y()), top);
-        return TopBlock.joined("head", right, TopBlock.mirrored("head", right));
+        return Edge.joined("head", right, Edge.mirrored("head", right));
     }
 
     Paper paper(String id, String name) {
@@ -189,7 +189,7 @@ record SleeveBlock(double wide, double hem, double under, double high, Hole hole
                 .line("hem", hem / 2, 0)
                 .edge(seam("right"))
                 .edge(head())
-                .edge(TopBlock.mirrored("left", seam("")));
+                .edge(Edge.mirrored("left", seam("")));
         double long_ = head().lengthMm();
         List<Double> front = balanceMm(hole.front, true);
         List<Double> back = balanceMm(hole.back, false);

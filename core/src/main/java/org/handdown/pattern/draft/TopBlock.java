@@ -1,12 +1,10 @@
 package org.handdown.pattern.draft;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Root;
-import org.handdown.geometry.Segment;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
@@ -449,7 +447,7 @@ record TopBlock(
     private Edge squareNeck(String name, Point from, Point to) {
         Point corner = new Point(0.92 * neckWide, to.y());
         double deep = from.y() - to.y();
-        return joined(
+        return Edge.joined(
                 name,
                 Edge.curve(
                         name,
@@ -469,16 +467,16 @@ record TopBlock(
     Paper full(String id, String name, double pleat) {
         Edge hemHalf = outward(hem.quarter("hem"), pleat);
         Edge neckHalf = outward(neck("neck"), pleat);
-        Edge whole = acrossCentre("hem", mirrored("hem", hemHalf), hemHalf, pleat);
+        Edge whole = acrossCentre("hem", Edge.mirrored("hem", hemHalf), hemHalf, pleat);
         Paper paper = new Paper(id, name, whole.start().x(), whole.start().y());
         paper.edge(whole)
                 .edge(outward(side("side right"), pleat))
                 .edge(outward(armhole("armhole right"), pleat))
                 .edge(outward(shoulder("shoulder right"), pleat))
-                .edge(acrossCentre("neck", neckHalf, mirrored("neck", neckHalf), pleat))
-                .edge(mirrored("shoulder left", outward(shoulder(""), pleat)))
-                .edge(mirrored("armhole left", outward(armhole(""), pleat)))
-                .edge(mirrored("side left", outward(side(""), pleat)));
+                .edge(acrossCentre("neck", neckHalf, Edge.mirrored("neck", neckHalf), pleat))
+                .edge(Edge.mirrored("shoulder left", outward(shoulder(""), pleat)))
+                .edge(Edge.mirrored("armhole left", outward(armhole(""), pleat)))
+                .edge(Edge.mirrored("side left", outward(side(""), pleat)));
         if (pleat > 0) {
             double high = neckCentre().y();
             paper.mark(
@@ -507,7 +505,7 @@ record TopBlock(
         Paper paper = new Paper(id, name, -beyond, 0);
         paper.edge(
                         beyond > 0
-                                ? joined("hem", Edge.line("hem", new Point(-beyond, 0), quarter.start()), quarter)
+                                ? Edge.joined("hem", Edge.line("hem", new Point(-beyond, 0), quarter.start()), quarter)
                                 : quarter)
                 .edge(side("side"))
                 .edge(armhole("armhole"))
@@ -516,7 +514,7 @@ record TopBlock(
         if (beyond > 0) {
             Edge on =
                     Edge.line("neck", neck.end(), new Point(-beyond, neck.end().y()));
-            paper.edge(joined("neck", neck, on));
+            paper.edge(Edge.joined("neck", neck, on));
             paper.notch("centre", neck.end().x(), neck.end().y());
         } else {
             paper.edge(neck);
@@ -567,17 +565,7 @@ record TopBlock(
 
     private static Edge acrossCentre(String name, Edge one, Edge other, double pleat) {
         return pleat > 0
-                ? joined(name, joined(name, one, Edge.line(name, one.end(), other.start())), other)
-                : joined(name, one, other);
-    }
-
-    static Edge joined(String name, Edge one, Edge other) {
-        List<Segment> all = new ArrayList<>(one.segments());
-        all.addAll(other.segments());
-        return new Edge(name, all);
-    }
-
-    static Edge mirrored(String name, Edge edge) {
-        return new Edge(name, edge.map(p -> new Point(-p.x(), p.y())).reversed().segments());
+                ? Edge.joined(name, Edge.joined(name, one, Edge.line(name, one.end(), other.start())), other)
+                : Edge.joined(name, one, other);
     }
 }
