@@ -123,6 +123,9 @@ public final class Inventory {
 
     private void parts() {
         for (Part part : anatomy.parts()) {
+            if (part.layer() == Layer.INTERFACING) {
+                continue;
+            }
             KeeperKind.of(part.role()).ifPresent(kind -> {
                 List<Join> joins = holding(part);
                 long open = joins.stream().filter(plan::isOpen).count();

@@ -269,7 +269,7 @@ public final class TrousersAnatomy {
                         "belt-loops",
                         Wording.fill("%d belt loops, one strip", loops()),
                         Block.rectangle(loops() * LOOP_LONG_MM, LOOP_WIDE_MM),
-                        PartRole.TIE,
+                        PartRole.FACING,
                         Layer.SHELL,
                         Map.of())
                 .part("fly-facing", Block.rectangle(45, flyMm() + 20), PartRole.FACING)

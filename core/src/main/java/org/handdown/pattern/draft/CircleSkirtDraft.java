@@ -26,6 +26,7 @@ final class CircleSkirtDraft {
             List.of(BodyMeasure.WAIST, BodyMeasure.HIP, BodyMeasure.WAIST_TO_FLOOR),
             List.of(
                     Dimension.choice("circle", "Part of a circle", "full", "three quarters", "half", "a quarter"),
+                    SkirtLength.dimension(),
                     Dimension.length("length", "Length", w -> 0.5 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 100, 1300),
                     WaistLevel.dimension(),
                     Dimension.length("ease", "Room at the waist", 10, 0, 800)
@@ -64,7 +65,7 @@ final class CircleSkirtDraft {
         double share = share(f.of("circle"));
         double waist = f.waist() + f.of("ease");
         double r = radiusMm(waist, share);
-        double length = f.of("length");
+        double length = SkirtLength.mm(f);
         // No panel may be more than half a circle: beyond that it cannot lie on any cloth beside itself.
         int panels = Math.max(f.count("panels"), share > 0.5 ? 2 : 1);
         Sector sector = new Sector(r, length, 2 * Math.PI * share / panels);

@@ -36,6 +36,7 @@ final class FittedSkirtDraft {
             "Fitted to the hip, wider to the hem, darts and a waistband.",
             measures(),
             List.of(
+                    SkirtLength.dimension(),
                     length(),
                     WaistLevel.dimension(),
                     WaistLevel.rise(),
@@ -63,6 +64,7 @@ final class FittedSkirtDraft {
             "Close-fitting, straight, pulled on; elastic in the waist.",
             measures(),
             List.of(
+                    SkirtLength.dimension(),
                     length(),
                     WaistLevel.dimension(),
                     WaistLevel.rise(),
@@ -85,6 +87,7 @@ final class FittedSkirtDraft {
             "A back and two fronts that lie over each other, tied at the side.",
             measures(),
             List.of(
+                    SkirtLength.dimension(),
                     length(),
                     WaistLevel.dimension(),
                     WaistLevel.rise(),
@@ -151,7 +154,7 @@ final class FittedSkirtDraft {
     private static SkirtBlock.Pair woven(Figures f) {
         double hip = hip(f);
         return SkirtBlock.darted(new SkirtBlock.Wish(
-                f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), f.of("length")));
+                f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), SkirtLength.mm(f)));
     }
 
     private static Paper finished(Figures f, Paper paper) {
@@ -187,7 +190,7 @@ final class FittedSkirtDraft {
                 List.of(term("front", "waist", 1), term("back", "waist", 1)),
                 List.of(term("front", "hip", 1), term("back", "hip", 1))));
         sizes.add(Size.length("hem, all round", 0, term("front", "hem", 1), term("back", "hem", 1)));
-        sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
+        sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side right", 1)));
         List<String> notes = new ArrayList<>(walking(f, blocks.front(), 0));
         notes.add(opening(f, waist));
         return new Design(
@@ -248,7 +251,7 @@ final class FittedSkirtDraft {
         // The waist before its elastic is as wide as getting in asks for.
         double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
         SkirtBlock.Pair blocks = SkirtBlock.plain(
-                new SkirtBlock.Wish(Math.min(entry, Math.max(hip, waist)), hip, hip, hipDeep(f), f.of("length")));
+                new SkirtBlock.Wish(Math.min(entry, Math.max(hip, waist)), hip, hip, hipDeep(f), SkirtLength.mm(f)));
         double casing = f.of("elastic") + 3 + f.of("seam");
         Piece front = stretchPiece(f, blocks.front().full("front", "front"), casing);
         Piece back = stretchPiece(f, blocks.back().full("back", "back"), casing);
@@ -266,7 +269,7 @@ final class FittedSkirtDraft {
                         stretch,
                         term("front", "waist", 1),
                         term("back", "waist", 1)),
-                Size.length("side, waist to hem", f.of("length"), term("front", "side right", 1)));
+                Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side right", 1)));
         List<String> notes = new ArrayList<>();
         notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), f.usable(stretch)) + ".");
         notes.add(Wording.fill(
@@ -300,7 +303,7 @@ final class FittedSkirtDraft {
                                 .half("front", "front", beyond)
                                 .allow("centre", new Allowance(20, "turned twice and topstitched"))
                                 .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
-                .mark(Mark.Kind.OVERLAP, "the centre, closed", new Point(0, 0), new Point(0, f.of("length")))
+                .mark(Mark.Kind.OVERLAP, "the centre, closed", new Point(0, 0), new Point(0, SkirtLength.mm(f)))
                 .pairs(1)
                 .piece();
         Piece back = finished(f, blocks.back().full("back", "back")).piece();
@@ -321,7 +324,7 @@ final class FittedSkirtDraft {
         List<Size.Term> waists = List.of(term("front", "waist", 2), term("back", "waist", 1));
         List<Size> sizes = new ArrayList<>();
         girths(f, 0, waists, hips).forEach(s -> sizes.add(s.plus(-2 * beyond, "overlap")));
-        sizes.add(Size.length("side, waist to hem", f.of("length"), term("front", "side", 1)));
+        sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side", 1)));
         double least = f.waist() / 2 + 250;
         List<String> notes = new ArrayList<>();
         notes.add(Wording.fill(

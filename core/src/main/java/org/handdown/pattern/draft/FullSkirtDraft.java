@@ -28,6 +28,7 @@ final class FullSkirtDraft {
                     Dimension.choice("waist", "Waist", "waistband", "elastic in a casing"),
                     Dimension.share("ratio", "Gathering ratio", 2, 1.2, 4).hint("1.5 light, 2 usual, 3 sheer"),
                     Dimension.count("panels", "Panels", 2, 1, 12),
+                    SkirtLength.dimension(),
                     length(),
                     WaistLevel.dimension(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
@@ -51,6 +52,7 @@ final class FullSkirtDraft {
                     Dimension.count("pleats", "Pleats, all round", 12, 2, 48),
                     Dimension.length("depth", "Depth of a pleat", 25, 8, 90).hint("it takes up twice that"),
                     Dimension.count("panels", "Panels", 2, 1, 6),
+                    SkirtLength.dimension(),
                     length(),
                     WaistLevel.dimension(),
                     Dimension.length("waistEase", "Room at the waist", 10, 0, 300),
@@ -80,7 +82,7 @@ final class FullSkirtDraft {
         double least = f.body(BodyMeasure.HIP) + (elastic ? 40 : HIP_ROOM_MM);
         double all = Math.max(f.of("ratio") * waist, least);
         int panels = f.count("panels");
-        Paper paper = Paper.rectangle("panel", "skirt panel", all / panels, f.of("length"))
+        Paper paper = Paper.rectangle("panel", "skirt panel", all / panels, SkirtLength.mm(f))
                 .hem("lower", f.of("hem"))
                 .copies(panels)
                 .quarters("upper");
@@ -92,7 +94,7 @@ final class FullSkirtDraft {
                             f.of("seam"),
                             "turned down for the elastic"));
         } else {
-            double y = f.of("length");
+            double y = SkirtLength.mm(f);
             paper.mark(
                     Mark.Kind.GATHER,
                     "gather all of this edge, two rows",
@@ -119,7 +121,7 @@ final class FullSkirtDraft {
             sizes.add(closedBand(f));
         }
         sizes.add(Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)));
-        sizes.add(Size.length("length", f.of("length"), new Size.Term("panel", "right", 1)));
+        sizes.add(Size.length("length", SkirtLength.mm(f), new Size.Term("panel", "right", 1)));
         List<String> notes = List.of(
                 elastic
                         ? Wording.fill(
@@ -175,7 +177,7 @@ final class FullSkirtDraft {
         double depth = f.of("depth");
         double flat = waist / panels;
         double wide = flat + each * 2 * depth;
-        double high = f.of("length");
+        double high = SkirtLength.mm(f);
         double apart = flat / each;
         Paper paper = Paper.rectangle("panel", "skirt panel", wide, high)
                 .hem("lower", f.of("hem"))

@@ -44,6 +44,11 @@ enum WaistLevel {
         return f.has(SITS) && of(f) == TROUSERS;
     }
 
+    /** Upper edge above the natural waist, where the draft asks for it. */
+    static double riseMm(Figures f) {
+        return f.has(RISE) ? f.of(RISE) : 0;
+    }
+
     static WaistLevel of(Figures f) {
         return values()[f.count(SITS)];
     }
