@@ -200,7 +200,7 @@ class StashController {
                 left.zones().stream().map(z -> Say.points(z.outline().points())).toList(),
                 r == null ? "" : say.size(r.widthMm(), r.heightMm()),
                 left.edges().stream()
-                        .map(e -> e.kind().word() + " " + say.length(e.lengthMm()))
+                        .map(e -> e.kind().word() + " " + say.inward(e.lengthMm()))
                         .toList(),
                 left.zones().stream().map(FlawZone::named).distinct().toList());
     }
