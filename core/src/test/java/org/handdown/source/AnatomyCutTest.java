@@ -155,6 +155,30 @@ class AnatomyCutTest {
         assertThat(kind.anatomy(old).parts()).isNotEmpty();
     }
 
+    /** Sewn up, the panels of a level close to a ring that is as long as the tape said. */
+    @Test
+    void whatIsSewnClosesToRingsOfTheMeasuredGirth() {
+        Anatomy skirt =
+                Demo.average(SourceKind.SKIRT, Map.of("darts", 0.0, "zip", 0.0)).anatomy();
+        assertThat(new Tube(skirt, skirt.part("front")).girthMm(400)).isCloseTo(920, within(2.0));
+        Anatomy behind = Demo.average(SourceKind.SKIRT, Map.of()).anatomy();
+        Tube zipped = new Tube(behind, behind.part("front"));
+        assertThat(zipped.partsAt(400))
+                .extracting(Part::id)
+                .containsExactlyInAnyOrder("front", "back-left", "back-right");
+        assertThat(zipped.girthMm(400)).isCloseTo(920, within(2.0));
+        Anatomy trousers = Demo.average(SourceKind.TROUSERS, Map.of()).anatomy();
+        Tube leg = new Tube(trousers, trousers.part("front-left"));
+        assertThat(leg.girthMm(0.53 * 780)).isCloseTo(460, within(2.0));
+        assertThat(leg.partsAt(0.53 * 780)).hasSize(2);
+        assertThat(leg.partsAt(900)).hasSize(4);
+        assertThat(leg.girthMm(780 + 0.33 * 250)).isCloseTo(1040, within(6.0));
+        Anatomy shirt = Demo.average(SourceKind.T_SHIRT, Map.of()).anatomy();
+        assertThat(new Tube(shirt, shirt.part("back")).girthMm(200)).isCloseTo(1040, within(2.0));
+        Anatomy dress = Demo.average(SourceKind.DRESS, Map.of()).anatomy();
+        assertThat(new Tube(dress, dress.part("bodice-front")).partsAt(60)).hasSize(3);
+    }
+
     // Areas worked out by hand, between stitch lines
 
     private static double areaMm2(Anatomy a, String... parts) {

@@ -79,7 +79,7 @@ final class CapDraft {
                         List.of(Join.side("side", "hem", 2))),
                 Join.equal("side seams", "side", "right", "side", "left"),
                 Join.equal("band on the side", List.of(Join.side("side", "upper", 2)), "band", "lower", 1),
-                Join.equal("outer edge of the brim", "brim", "outer", "brim-interfacing", "outer"));
+                Join.equal("both brims along their outer edge", "brim", "outer", "brim", "outer"));
         List<Size> sizes = List.of(
                 Size.girth(
                         "ring at the head",

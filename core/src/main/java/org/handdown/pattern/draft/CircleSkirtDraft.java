@@ -94,6 +94,7 @@ final class CircleSkirtDraft {
                 Wording.fill(
                         "The disc of the waist, %.0f mm across, is a useful remnant.",
                         Math.max(0, 2 * (r - f.of("seam")))),
+                "Stay-stitch or tape the waist before anything hangs from it: where it lies on the bias it stretches by a tenth and more.",
                 "Let it hang a day or more, then level the hem from the floor; not by the compass.",
                 f.body(BodyMeasure.HIP) > waist
                         ? Wording.fill(

@@ -28,6 +28,8 @@ final class FittedSkirtDraft {
     private static final double A_LINE_FLARE = 0.6;
 
     private static final double WRAP_FLARE = 0.5;
+    /** More than this of its length let in at a side seam alone hangs in a fold there (common practice, no source). */
+    private static final double MOST_SWING = 0.105;
 
     static final Draft A_LINE = new Draft(
             "a-line-skirt",
@@ -193,6 +195,12 @@ final class FittedSkirtDraft {
         sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side right", 1)));
         List<String> notes = new ArrayList<>(walking(f, blocks.front(), 0));
         notes.add(opening(f, waist));
+        double atSide = f.of("flare") / 4;
+        if (atSide > MOST_SWING * SkirtLength.mm(f) && blocks.takenUp() > 0) {
+            notes.add(Wording.fill(
+                    "%.0f mm of flare at each side swing out there and nowhere else: slash from a dart's tip to the hem and close part of the dart, so that half of it falls in front.",
+                    atSide));
+        }
         return new Design(
                 "A-line skirt",
                 List.of(front, back, band),
