@@ -17,6 +17,7 @@ class ArchitectureTest {
         "cloth",
         "source",
         "unpick",
+        "alter",
         "panel",
         "body",
         "pattern",

@@ -3,6 +3,7 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.handdown.alter.LetOut;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
@@ -10,7 +11,6 @@ import org.handdown.source.Anatomy;
 import org.handdown.source.Fold;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
-import org.handdown.unpick.LetOut;
 import org.handdown.unpick.UnpickPlan;
 
 /** Steps for letting a source out and down. Minutes are common practice, no source. */

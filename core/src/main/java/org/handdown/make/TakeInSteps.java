@@ -2,11 +2,11 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.alter.TakeIn;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.source.Source;
-import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 
 /** Steps for taking a source in and shortening it: pinned, sewn, tried on, and only then trimmed. Minutes are common practice, no source. */

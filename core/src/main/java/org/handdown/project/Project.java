@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Passage;
 import org.handdown.body.Wearer;
@@ -30,9 +32,7 @@ import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LetOut;
 import org.handdown.unpick.Stretches;
-import org.handdown.unpick.TakeIn;
 import org.jspecify.annotations.Nullable;
 
 /**

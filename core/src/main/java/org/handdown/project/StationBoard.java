@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.handdown.alter.LetOut;
 import org.handdown.body.BodyMeasure;
 import org.handdown.make.Step;
 import org.handdown.measure.Length;
@@ -14,7 +15,6 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LetOut;
 import org.handdown.unpick.UnpickPlan;
 
 /** How each station of a project stands, in a sentence. */

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
 import org.handdown.body.BodyMeasure;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.geometry.Edge;
@@ -44,8 +46,6 @@ import org.handdown.source.Anatomy;
 import org.handdown.source.Source;
 import org.handdown.source.StitchType;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LetOut;
-import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
 

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.handdown.alter.Release;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.measure.Origin;
@@ -16,7 +17,6 @@ import org.handdown.source.Anatomy;
 import org.handdown.source.Part;
 import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
-import org.handdown.unpick.Release;
 
 /** Whether a source can become what is wanted, by measured slack at each level, never by the size on its label. */
 public final class Suitability {

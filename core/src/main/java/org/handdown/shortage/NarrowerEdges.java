@@ -2,6 +2,7 @@ package org.handdown.shortage;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.alter.Release;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.Weave;
 import org.handdown.geometry.Edge;
@@ -9,7 +10,6 @@ import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.EdgeLedger;
-import org.handdown.unpick.Release;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -2,13 +2,13 @@ package org.handdown.shortage;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.alter.Release;
 import org.handdown.geometry.Box;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.Piecing;
-import org.handdown.unpick.Release;
 
 /** Where a piece may be pieced together: style lines that are drawn on it, then across and along the grain, the shortest seams first. */
 final class PiecingLines {

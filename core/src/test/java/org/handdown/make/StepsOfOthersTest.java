@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -27,10 +29,8 @@ import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LetOut;
 import org.handdown.unpick.PartLabel;
 import org.handdown.unpick.Stretches;
-import org.handdown.unpick.TakeIn;
 import org.junit.jupiter.api.Test;
 
 /** Order of work for pieces entered by hand and for letting out: handbook §7, common practice, no source. */

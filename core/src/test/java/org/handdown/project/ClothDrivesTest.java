@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.handdown.Demo;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
@@ -21,8 +23,6 @@ import org.handdown.source.Fault;
 import org.handdown.source.Source;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LetOut;
-import org.handdown.unpick.TakeIn;
 import org.junit.jupiter.api.Test;
 
 /** What quick tests told of the cloth decides the sums and the steps; what was not tested says so. Rules: handbook §5, §8. */

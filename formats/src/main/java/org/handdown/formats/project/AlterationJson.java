@@ -5,10 +5,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
 import org.handdown.formats.JsonField;
 import org.handdown.pattern.InsertDraft;
-import org.handdown.unpick.LetOut;
-import org.handdown.unpick.TakeIn;
 import org.jspecify.annotations.Nullable;
 
 /** What is let out of a source, or taken in, as JSON. */

@@ -2,6 +2,8 @@ package org.handdown.server.project;
 
 import java.util.List;
 import java.util.Objects;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.ReleaseBudget;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.project.Project;
@@ -15,8 +17,6 @@ import org.handdown.server.project.ProjectView.OpeningView;
 import org.handdown.server.project.ProjectView.RefoldView;
 import org.handdown.server.project.ProjectView.SideView;
 import org.handdown.source.Anatomy;
-import org.handdown.unpick.LetOut;
-import org.handdown.unpick.ReleaseBudget;
 import org.handdown.unpick.Stretches;
 import org.jspecify.annotations.Nullable;
 

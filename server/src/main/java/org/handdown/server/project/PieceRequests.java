@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.alter.LetOut;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -20,7 +21,6 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
-import org.handdown.unpick.LetOut;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of pieces, wants and letting out: raw texts, turned into values here. */

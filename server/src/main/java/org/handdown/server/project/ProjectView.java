@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import org.handdown.alter.NewLines;
+import org.handdown.alter.TakeIn;
 import org.handdown.body.Passage;
 import org.handdown.cloth.Cloth;
 import org.handdown.lay.Enough;
@@ -28,8 +30,6 @@ import org.handdown.source.MeasureSpec;
 import org.handdown.source.PartRole;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.NewLines;
-import org.handdown.unpick.TakeIn;
 import org.handdown.unpick.Technique;
 import org.jspecify.annotations.Nullable;
 

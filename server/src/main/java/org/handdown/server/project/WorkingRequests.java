@@ -2,11 +2,11 @@ package org.handdown.server.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.alter.TakeIn;
 import org.handdown.body.Passage;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Neckline;
-import org.handdown.unpick.TakeIn;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of taking in, rings and necklines: raw texts, turned into values here so that a refusal names the field. */

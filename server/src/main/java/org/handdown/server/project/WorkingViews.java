@@ -1,6 +1,8 @@
 package org.handdown.server.project;
 
 import java.util.List;
+import org.handdown.alter.NewLines;
+import org.handdown.alter.TakeIn;
 import org.handdown.body.Passage;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.Length;
@@ -21,8 +23,6 @@ import org.handdown.server.project.ProjectView.RingLayerView;
 import org.handdown.server.project.ProjectView.TakeInView;
 import org.handdown.server.project.ProjectView.WorkingsView;
 import org.handdown.source.Source;
-import org.handdown.unpick.NewLines;
-import org.handdown.unpick.TakeIn;
 
 /** Taking in, rings and necklines, as the page wants them. */
 final class WorkingViews {

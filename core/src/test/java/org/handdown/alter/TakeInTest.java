@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,13 +10,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.alter.TakeIn.Kind;
+import org.handdown.alter.TakeIn.Pinch;
+import org.handdown.alter.TakeIn.Reading;
 import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Join;
 import org.handdown.source.SourceKind;
-import org.handdown.unpick.TakeIn.Kind;
-import org.handdown.unpick.TakeIn.Pinch;
-import org.handdown.unpick.TakeIn.Reading;
+import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 
 /** Check values W2, W25 and V17 of the capabilities (common practice, no source), and what follows for rib, cuff and lining. */

@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +15,7 @@ import org.handdown.source.Join;
 import org.handdown.source.Layer;
 import org.handdown.source.Part;
 import org.handdown.source.Tube;
+import org.handdown.unpick.JoinDecision;
 
 /**
  * Taking a source in and shortening it: what each pin reading on the body means for the seam, for its partner and for every girth, and

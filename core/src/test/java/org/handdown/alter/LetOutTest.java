@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

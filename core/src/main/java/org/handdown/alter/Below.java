@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import java.util.Locale;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -15,6 +15,8 @@ import org.handdown.source.Fold;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
 import org.handdown.source.PartRole;
+import org.handdown.unpick.Stretch;
+import org.handdown.unpick.Stretches;
 
 /**
  * Letting a source out: how much each fold, allowance and hem gives, what is folded again and where, which stretches of which joins have

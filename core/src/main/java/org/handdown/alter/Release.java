@@ -1,4 +1,4 @@
-package org.handdown.unpick;
+package org.handdown.alter;
 
 import java.util.ArrayList;
 import java.util.List;
