@@ -6,6 +6,7 @@ import org.handdown.measure.Wording;
 import org.handdown.source.Anatomy;
 import org.handdown.source.Fold;
 import org.handdown.source.Join;
+import org.handdown.source.Layer;
 import org.handdown.source.PartRole;
 
 /**
@@ -58,6 +59,13 @@ public record Release(
         return count * eachMm;
     }
 
+    /** Sleeves, necks, yokes and linings have folds of their own, which give nothing round the waist. */
+    private static boolean isAtWaist(Anatomy anatomy, Fold fold) {
+        return anatomy.part(fold.part()).layer() == Layer.SHELL
+                && !fold.part().startsWith("sleeve")
+                && !fold.edge().matches("neck|upper");
+    }
+
     /**
      * What could be let out round the waist seam of a skirt or dress: pleats, gathers and darts that end there give twice their depth
      * each; each side seam gives twice what its allowance is more than the least.
@@ -66,8 +74,11 @@ public record Release(
      */
     public static List<Release> atWaist(Anatomy anatomy, double leastAllowanceMm) {
         List<Release> releases = new ArrayList<>();
-        for (Fold fold : anatomy.folds()) {
+        for (Fold fold : anatomy.foldsAcross()) {
             String part = fold.part();
+            if (!isAtWaist(anatomy, fold)) {
+                continue;
+            }
             releases.add(new Release(
                     fold.id(),
                     Kind.valueOf(fold.kind().name()),

@@ -146,7 +146,7 @@ public final class ReleaseBudget {
             }
         }
         double folded = 0;
-        for (Fold fold : anatomy.folds()) {
+        for (Fold fold : anatomy.foldsAcross()) {
             double open = ids.contains(fold.part()) ? openShare(fold, y) : 0;
             if (open > 0) {
                 // The drawing has every fold open; the garment has it closed.

@@ -2,6 +2,7 @@ package org.handdown.source;
 
 import java.util.List;
 import java.util.Optional;
+import org.handdown.geometry.Edge;
 
 /** How a source is built: parts held together by joins, with the cloth folded away in them and their closures. */
 public record Anatomy(
@@ -27,6 +28,15 @@ public record Anatomy(
                 .filter(j -> j.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no join (" + id + ")."));
+    }
+
+    /** Folds that draw a girth in: sewn into an edge that runs across. One along a side takes up length. */
+    public List<Fold> foldsAcross() {
+        return folds.stream()
+                .filter(f -> part(f.part()).outline().edges().stream()
+                        .filter(e -> e.name().equals(f.edge()))
+                        .noneMatch(Edge::isUpright))
+                .toList();
     }
 
     public List<Part> mainParts() {

@@ -34,7 +34,12 @@ final class TopAnatomy {
             common(200, 350),
             MeasureSpec.depth("neckband", "depth of the neckband", 5, 80, 20),
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 100, 25),
-            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 7));
+            MeasureSpec.depth(
+                    "allowance",
+                    "seam allowance inside, 0 where it is knitted as a tube: it is cut along the folds of its sides",
+                    0,
+                    40,
+                    7));
     static final List<MeasureSpec> JUMPER_MEASURES = with(
             common(560, 260),
             MeasureSpec.depth("neckband", "depth of the neck rib", 5, 250, 40),

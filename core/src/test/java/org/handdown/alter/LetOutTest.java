@@ -62,6 +62,19 @@ class LetOutTest {
                 .isCloseTo(740.0 / 4 + 24, within(0.5));
     }
 
+    /** Darts from the side to the bust take up length; letting them out gives nothing round the waist, nor do folds of sleeves and linings. */
+    @Test
+    void foldsElsewhereGiveNothingRoundTheWaist() {
+        Anatomy dress = Demo.average(SourceKind.DRESS, Map.of("bustDarts", 2.0, "bustDartDepth", 12.0))
+                .anatomy();
+        assertThat(dress.folds()).anyMatch(f -> f.id().equals("bust-darts-left"));
+        assertThat(Release.atWaist(dress, 10)).noneMatch(r -> r.id().startsWith("bust"));
+        assertThat(Release.atWaist(Demo.average(SourceKind.COAT, Map.of()).anatomy(), 10))
+                .noneMatch(r -> r.kind() == Release.Kind.PLEAT);
+        assertThat(Release.atWaist(Demo.average(SourceKind.SHIRT, Map.of()).anatomy(), 10))
+                .noneMatch(r -> r.kind() == Release.Kind.PLEAT);
+    }
+
     /** An inch asked of a hem that hides 25 mm: what is lacking is finer than any tape, and nobody is told to put in inserts for it. */
     @Test
     void whatNoTapeShowsIsNotMissing() {

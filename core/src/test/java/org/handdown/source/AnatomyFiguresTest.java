@@ -45,7 +45,9 @@ class AnatomyFiguresTest {
 
     @Test
     void aSkirtHasItsWaistHipHemAndLength() {
-        Anatomy skirt = of(SourceKind.SKIRT, Map.of("waist", 700.0, "hem", 1000.0, "length", 560.0, "darts", 0.0));
+        Anatomy skirt = of(
+                SourceKind.SKIRT,
+                Map.of("waist", 700.0, "hem", 1000.0, "length", 560.0, "darts", 0.0, "zipPlace", 1.0));
         assertThat(edge(skirt, "front", "waist").lengthMm()
                         + edge(skirt, "back", "waist").lengthMm())
                 .isCloseTo(700, within(2.0));

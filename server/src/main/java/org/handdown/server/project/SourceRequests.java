@@ -115,6 +115,7 @@ final class SourceRequests {
             for (MeasureSpec spec : made.measures()) {
                 values.put(spec.id(), value(spec, texts.get(spec.id()), typed));
             }
+            requirePairs(made, values, before);
             // What is proposed still was only shown, as round as a tape tells; it stays what it was.
             if (before != null && before.kind() == made) {
                 before.assessment().proposed().stream()
@@ -152,6 +153,18 @@ final class SourceRequests {
                     .map(MeasureSpec::id)
                     .filter(told::contains)
                     .collect(Collectors.toSet());
+        }
+
+        /** Darts of a dress lie left and right alike; an odd number that was stored before stays. */
+        private static void requirePairs(SourceKind made, Map<String, Double> values, @Nullable Source before) {
+            Double darts = made == SourceKind.DRESS ? values.get("darts") : null;
+            boolean stays = darts != null
+                    && before != null
+                    && before.kind() == made
+                    && before.measures().mm("darts") == darts;
+            if (darts != null && darts % 2 != 0 && !stays) {
+                throw new RefusedValueException("source.darts", "come in pairs, left and right: an even number.");
+            }
         }
 
         private static double value(MeasureSpec spec, @Nullable String text, Typed typed) {

@@ -109,6 +109,30 @@ class TypedLengthsTest extends HouseholdTest {
         assertThat(after.get(1).path("width").asText()).isEqualTo("9 5/8 in");
     }
 
+    /** Darts of a dress lie left and right alike; a choice is told by its number and kept, and one that is not sent is as it was before. */
+    @Test
+    void choicesOfASourceAreKeptAndDartsComeInPairs() {
+        put("/aim", aim("CM").toString());
+        Map<String, String> texts = average(user, "DRESS");
+        texts.put("darts", "3");
+        Reply odd = put("/source", sourceBody("DRESS", "Found", texts).toString());
+        assertThat(odd.status()).isEqualTo(422);
+        assertThat(odd.body().path("field").asText()).isEqualTo("source.darts");
+        Map<String, String> jeans = average(user, "JEANS");
+        jeans.put("backPockets", "2");
+        jeans.remove("fly");
+        assertThat(put("/source", sourceBody("JEANS", "Found", jeans).toString())
+                        .status())
+                .isEqualTo(200);
+        ObjectNode told = json.createObjectNode();
+        view.path("source").path("measures").forEach(m -> told.set(m.path("id").asText(), m));
+        assertThat(told.path("backPockets").path("text").asText()).isEqualTo("2");
+        assertThat(told.path("backPockets").path("options")).hasSize(3);
+        assertThat(told.path("fly").path("text").asText()).isEqualTo("0");
+        assertThat(view.path("source").path("parts"))
+                .noneMatch(p -> p.path("id").asText().startsWith("back-pocket"));
+    }
+
     private String thickness(String typed) {
         ObjectNode source = sourceBody("T_SHIRT", "Found", average(user, "T_SHIRT"));
         ((ObjectNode) source.path("cloth")).put("thickness", typed);
