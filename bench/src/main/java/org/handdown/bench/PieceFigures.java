@@ -173,7 +173,7 @@ public final class PieceFigures {
                 which = draft.words();
             }
         }
-        out.atMost("slowest redraw, median (" + which + ")", slowest, "ms", 30);
+        out.atMost("slowest redraw, median (" + which + ")", slowest, "ms", 5);
         // The reference in the same run: one round offset of the same leg by JTS.
         Piece leg = Drafts.require("dungarees").draw(body(1), Map.of()).piece("front-leg");
         double ours =
