@@ -54,6 +54,7 @@ const stitches = [
   { id: 'OVERLOCKED', words: 'overlock (504)' },
   { id: 'FELLED', words: 'flat-felled (301)' },
   { id: 'HAND', words: 'hand stitches' },
+  { id: 'KNITTED_ON', words: 'no seam: knitted in one' },
 ] as const
 const fields: Record<string, { id: string; label: string }[]> = {
   part: [

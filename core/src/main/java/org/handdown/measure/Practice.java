@@ -100,7 +100,9 @@ public record Practice(Map<Figure, Double> own) {
         RATE_COVER(Group.UNPICKING, Kind.RATE, "Cover stitch", "", 1.5, 0.2, 60),
         RATE_OVERLOCKED(Group.UNPICKING, Kind.RATE, "Overlock", "", 5, 0.2, 60),
         RATE_FELLED(Group.UNPICKING, Kind.RATE, "Flat-felled seam", "", 10, 0.2, 60),
-        RATE_HAND(Group.UNPICKING, Kind.RATE, "Hand stitches", "", 3, 0.2, 60);
+        RATE_HAND(Group.UNPICKING, Kind.RATE, "Hand stitches", "", 3, 0.2, 60),
+        /** With shears (common practice, no source). */
+        RATE_CUT(Group.UNPICKING, Kind.RATE, "Cutting", "beside the stitches, or along a fold", 1, 0.1, 20);
 
         private final Group group;
         private final Kind kind;

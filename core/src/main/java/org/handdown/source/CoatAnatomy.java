@@ -26,6 +26,13 @@ final class CoatAnatomy {
     private static final int PATCH = 0;
     private static final int JETTED = 1;
     private static final int TWO_PIECES = 1;
+    private static final int PADS = 0;
+    /** A pad reaches from the armhole to 20 mm before the neck (common practice, no source). */
+    private static final double PAD_FROM_NECK_MM = 20;
+
+    private static final double PAD_LONG_MM = 220;
+    private static final double LEAST_PAD_MM = 60;
+    private static final double PAD_ROUND = 0.55;
     private static final int ON_THE_RIGHT = 0;
     static final List<MeasureSpec> MEASURES = List.of(
             MeasureSpec.girth("chest", "chest, closed, whole girth", 400, 2200, 1120),
@@ -47,6 +54,8 @@ final class CoatAnatomy {
             MeasureSpec.choice("pockets", "pockets", "patch", "jetted", "none").since(PATCH),
             MeasureSpec.choice("sleevePieces", "a sleeve is", "one piece", "two pieces")
                     .since(0),
+            MeasureSpec.choice("shoulderPads", "its shoulders have", "pads", "no pads")
+                    .since(1),
             MeasureSpec.choice("buttonSide", "the buttons sit on the", "right front", "left front")
                     .since(1),
             MeasureSpec.detail());
@@ -184,6 +193,9 @@ final class CoatAnatomy {
         }
         pockets();
         body("", "");
+        if (m.is("shoulderPads", PADS)) {
+            pads(inside);
+        }
         collar(inside, neckline);
         for (String side : List.of("left", "right")) {
             build.seam(
@@ -300,6 +312,46 @@ final class CoatAnatomy {
                             Set.of(Join.Trait.FUSED),
                             run("front-" + side, "interfacing"),
                             run(id, "armhole"));
+        }
+    }
+
+    /** Half ovals, the straight edge in the armhole, caught to the shoulder by hand. */
+    private void pads(List<String> inside) {
+        double wide = Math.max(LEAST_PAD_MM, m.mm("shoulder") - PAD_FROM_NECK_MM);
+        double half = PAD_LONG_MM * Math.min(1, m.mm("chest") / 1000) / 2;
+        Point low = new Point(0, -half);
+        Point tip = new Point(wide, 0);
+        Edge lower = Edge.curve(
+                "neckwards", low, new Point(PAD_ROUND * wide, -half), new Point(wide, -PAD_ROUND * half), tip);
+        Edge upper = Edge.curve(
+                "neckwards",
+                tip,
+                new Point(wide, PAD_ROUND * half),
+                new Point(PAD_ROUND * wide, half),
+                new Point(0, half));
+        Outline pad = new Outline(
+                List.of(Edge.joined("neckwards", lower, upper), Edge.line("armhole", new Point(0, half), low)));
+        for (String side : List.of("left", "right")) {
+            String id = "shoulder-pad-" + side;
+            inside.add(id);
+            build.part(
+                            id,
+                            side + " shoulder pad",
+                            side.equals("left") ? pad : pad.mirrored(),
+                            PartRole.FACING,
+                            Layer.INTERFACING,
+                            Map.of())
+                    .join(
+                            id,
+                            side + " shoulder pad, caught by hand",
+                            StitchType.HAND,
+                            1,
+                            wide,
+                            0,
+                            0,
+                            Set.of(),
+                            run("back", "shoulder-pad"),
+                            run(id, "neckwards"));
         }
     }
 

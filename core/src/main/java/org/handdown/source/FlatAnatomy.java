@@ -16,12 +16,14 @@ final class FlatAnatomy {
             MeasureSpec.depth("binding", "depth of the binding at both ends, 0 without one", 0, 120, 48));
     static final List<MeasureSpec> CURTAIN_MEASURES = List.of(
             MeasureSpec.count("howMany", "how many curtains", 1, 4, 1),
-            MeasureSpec.length("width", "width of one, edge to edge", 200, 4000, 1200),
+            MeasureSpec.length("width", "width of one, edge to edge at the hem", 200, 4000, 1200),
             MeasureSpec.length("length", "length under the header tape", 200, 4000, 2000),
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 300, 100),
             MeasureSpec.depth("header", "depth of the header tape, 0 without one", 0, 150, 75),
             MeasureSpec.depth("liningShort", "how much shorter the lining hangs", 0, 200, 30),
             MeasureSpec.depth("allowance", "turning at the side edges", 0, 60, 25),
+            MeasureSpec.depth("drawnIn", "how much narrower its tape draws the top, 0 where it is let out", 0, 3900, 0)
+                    .since(0),
             MeasureSpec.choice("sides", "its sides and hem are sewn", "by hand", "by machine")
                     .since(0));
     static final List<MeasureSpec> SCARF_MEASURES = List.of(
@@ -30,6 +32,7 @@ final class FlatAnatomy {
             MeasureSpec.depth("fringe", "length of the fringe, 0 without one", 0, 300, 80));
 
     private static final int BY_MACHINE = 1;
+    private static final double MOST_DRAWN = 0.8;
 
     private FlatAnatomy() {}
 
@@ -86,6 +89,10 @@ final class FlatAnatomy {
                         run(lining, side));
             }
             Join.Run[] top = {run(curtain, "upper"), run(lining, "upper")};
+            // The cords come out of the tape and the gathers with them; at least a fifth of the width is left of the
+            // drawn top.
+            double drawn = Math.min(m.mm("drawnIn"), MOST_DRAWN * wide);
+            build.fold("drawn-" + i, Fold.Kind.GATHER, curtain, "upper", 1, drawn / 2, 0);
             if (m.mm("header") > 0) {
                 String tape = "header-tape-" + i;
                 inside.add(tape);

@@ -31,12 +31,17 @@ public record Join(
     /** An edge of a part. */
     public record Run(String part, String edge) {}
 
+    private static final int RIVETS = 2;
+    /** With pincers, from the back (common practice, no source). */
+    private static final double MINUTES_A_RIVET = 2;
+
     /** What makes a join harder or easier to open than its stitches tell. */
     public enum Trait {
         TOPSTITCHED("topstitched: that row comes out first"),
         TAPED("taped inside: the tape holds every stitch"),
         OVERCAST("its edges are overcast: that stays in"),
         FUSED("fused: what is glued does not come apart"),
+        RIVETED("a rivet at each end: metal, it stays in the cloth or leaves a hole"),
         CLOSED_BY_HAND("closed by hand at the end: the way in");
 
         private final String words;
@@ -68,9 +73,10 @@ public record Join(
         }
     }
 
-    /** Unpicking time at a rate in minutes a metre, bar tacks a minute each. */
+    /** Unpicking time at a rate in minutes a metre, bar tacks a minute each, rivets two. */
     public double minutes(double minutesPerMetre) {
-        return minutes(minutesPerMetre, lengthMm, barTacks);
+        double rivets = traits.contains(Trait.RIVETED) ? RIVETS * MINUTES_A_RIVET : 0;
+        return minutes(minutesPerMetre, lengthMm, barTacks) + rivets;
     }
 
     /** Unpicking time of a stretch of it. */

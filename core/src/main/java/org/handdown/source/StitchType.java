@@ -13,7 +13,8 @@ public enum StitchType {
     COVER("406", "cover stitch", Practice.Figure.RATE_COVER),
     OVERLOCKED("504", "overlock", Practice.Figure.RATE_OVERLOCKED),
     FELLED("301", "flat-felled seam", Practice.Figure.RATE_FELLED),
-    HAND("", "hand stitches", Practice.Figure.RATE_HAND);
+    HAND("", "hand stitches", Practice.Figure.RATE_HAND),
+    KNITTED_ON("", "no seam: knitted in one", Practice.Figure.RATE_CUT);
 
     private final String number;
     private final String words;

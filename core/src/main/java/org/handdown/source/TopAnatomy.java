@@ -15,6 +15,7 @@ final class TopAnatomy {
     private static final double BACK_NECK_MM = 25;
     private static final double SLEEVE_PLACKET_MM = 120;
     private static final int LINKED = 0;
+    private static final int TUBE = 1;
     private static final int ON_THE_RIGHT = 0;
 
     private static List<MeasureSpec> common(double sleeve, double sleeveHem) {
@@ -34,12 +35,9 @@ final class TopAnatomy {
             common(200, 350),
             MeasureSpec.depth("neckband", "depth of the neckband", 5, 80, 20),
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 100, 25),
-            MeasureSpec.depth(
-                    "allowance",
-                    "seam allowance inside, 0 where it is knitted as a tube: it is cut along the folds of its sides",
-                    0,
-                    40,
-                    7));
+            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 7),
+            MeasureSpec.choice("sides", "its sides", "have a seam each", "have none: it is knitted as a tube")
+                    .since(0));
     static final List<MeasureSpec> JUMPER_MEASURES = with(
             common(560, 260),
             MeasureSpec.depth("neckband", "depth of the neck rib", 5, 250, 40),
@@ -122,7 +120,13 @@ final class TopAnatomy {
         Join.Run[] around = Stream.concat(Stream.of(run("sleeve-" + side, "head")), Stream.of(armhole))
                 .toArray(Join.Run[]::new);
         build.seam("armhole-" + side, side + " armhole", seam, rows, around);
-        build.seam("side-" + side, side + " side seam", seam, rows, front, back);
+        if (m.kind() == SourceKind.T_SHIRT && m.is("sides", TUBE)) {
+            double length = long_(front.part(), front.edge());
+            String fold = side + " fold of the tube";
+            build.join("side-" + side, fold, StitchType.KNITTED_ON, 1, length, 0, 0, Set.of(), front, back);
+        } else {
+            build.seam("side-" + side, side + " side seam", seam, rows, front, back);
+        }
         build.seam(
                 "underarm-" + side,
                 side + " sleeve seam",

@@ -62,6 +62,7 @@ public final class TrousersAnatomy {
                 .since(0);
     }
 
+    private static final int RIVETS = 0;
     private static final int JETTED = 0;
     private static final int PATCH = 1;
     private static final int RIGHT_OVER = 1;
@@ -81,6 +82,8 @@ public final class TrousersAnatomy {
                     .since(0),
             pocketChoice().first(PATCH),
             flyChoice(),
+            MeasureSpec.choice("rivets", "its front pockets have", "rivets", "no rivets")
+                    .since(1),
             MeasureSpec.detail());
 
     private final GarmentMeasures given;
@@ -435,7 +438,7 @@ public final class TrousersAnatomy {
                     mouth(),
                     m.allowanceMm(),
                     2,
-                    Set.of(Join.Trait.TOPSTITCHED),
+                    riveted(),
                     run("front-" + side, "pocket"),
                     run("pocket-bag-" + side, "upper"));
             if (whole) {
@@ -472,10 +475,16 @@ public final class TrousersAnatomy {
                     75 + 2 * 85,
                     0,
                     2,
-                    Set.of(Join.Trait.TOPSTITCHED),
+                    riveted(),
                     run("pocket-facing-right", "upper"),
                     run("coin-pocket", "lower"));
         }
+    }
+
+    private Set<Join.Trait> riveted() {
+        return jeans && given.is("rivets", RIVETS)
+                ? Set.of(Join.Trait.TOPSTITCHED, Join.Trait.RIVETED)
+                : Set.of(Join.Trait.TOPSTITCHED);
     }
 
     private String over() {

@@ -22,9 +22,6 @@ import org.handdown.source.StitchType;
  * about a minute a metre and loses it; a join left closed keeps its parts together.
  */
 public final class UnpickPlan {
-    /** Cutting beside the stitches with shears (common practice, no source). */
-    private static final double CUT_MINUTES_PER_METRE = 1;
-
     private static final Map<PartRole, EdgeKind> KINDS = Map.of(
             PartRole.WAISTBAND, EdgeKind.WAISTBAND,
             PartRole.COLLAR, EdgeKind.COLLAR,
@@ -93,7 +90,7 @@ public final class UnpickPlan {
     public double minutes(Join join, JoinDecision decision) {
         return switch (decision) {
             case UNPICK -> join.minutes(rate(join.stitch()));
-            case CUT_AWAY -> join.lengthMm() / 1000 * CUT_MINUTES_PER_METRE;
+            case CUT_AWAY -> join.lengthMm() / 1000 * practice.of(Practice.Figure.RATE_CUT);
             case LEAVE -> 0;
         };
     }

@@ -3,6 +3,7 @@ package org.handdown.source;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
@@ -11,6 +12,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Practice;
+import org.handdown.unpick.JoinDecision;
+import org.handdown.unpick.UnpickPlan;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -165,5 +169,56 @@ class AnatomyFiguresTest {
                                 within(1.0));
             }
         }
+    }
+
+    /** A tube is cut along its folds: nothing is won there, and one fold left whole leaves a panel of both. */
+    @Test
+    void aTShirtKnittedAsATubeHasNoSideSeams() {
+        Anatomy tube = Demo.average(SourceKind.T_SHIRT, Map.of("sides", 1.0)).anatomy();
+        Join fold = tube.join("side-left");
+        assertThat(fold.stitch()).isEqualTo(StitchType.KNITTED_ON);
+        assertThat(fold.allowanceMm()).isZero();
+        Map<String, JoinDecision> open = new HashMap<>();
+        tube.joins().stream().filter(j -> !j.finishedEdge()).forEach(j -> open.put(j.id(), JoinDecision.UNPICK));
+        open.remove("side-right");
+        UnpickPlan plan = new UnpickPlan(tube, open, Map.of(), Map.of(), Practice.SHIPPED);
+        assertThat(plan.flatParts()).contains("front", "back");
+        // A minute a metre with shears (common practice, no source).
+        assertThat(plan.minutes(fold, JoinDecision.UNPICK)).isCloseTo(fold.lengthMm() / 1000, within(1e-9));
+        assertThat(plan.edges(tube.part("front")).wonMm()).containsEntry("side-right", 0.0);
+    }
+
+    @Test
+    void rivetsAndPadsAreThereWhereTheGarmentHasThem() {
+        Anatomy jeans = Demo.average(SourceKind.JEANS, Map.of()).anatomy();
+        assertThat(jeans.joins())
+                .filteredOn(j -> j.traits().contains(Join.Trait.RIVETED))
+                .extracting(Join::id)
+                .containsExactlyInAnyOrder("front-pocket-left", "front-pocket-right", "coin-pocket");
+        assertThat(Demo.average(SourceKind.JEANS, Map.of("rivets", 1.0))
+                        .anatomy()
+                        .joins())
+                .noneMatch(j -> j.traits().contains(Join.Trait.RIVETED));
+        Anatomy coat = Demo.average(SourceKind.COAT, Map.of()).anatomy();
+        var pad = coat.part("shoulder-pad-left").outline().flattened().ring();
+        // From the armhole to 20 mm before the neck of a shoulder of 140.
+        assertThat(pad.box().widthMm()).isCloseTo(120, within(0.1));
+        assertThat(pad.box().heightMm()).isCloseTo(220, within(0.1));
+        assertThat(Demo.average(SourceKind.COAT, Map.of("shoulderPads", 1.0))
+                        .anatomy()
+                        .findPart("shoulder-pad-left"))
+                .isEmpty();
+    }
+
+    /** Drawn up to 900 at the top a curtain of 1400 gives 500 back once its cords are out. */
+    @Test
+    void aHeaderTapeHoldsTheClothItDrawsIn() {
+        Anatomy drawn = Demo.average(SourceKind.CURTAIN, Map.of("width", 1400.0, "drawnIn", 500.0))
+                .anatomy();
+        assertThat(drawn.folds()).singleElement().satisfies(f -> {
+            assertThat(f.kind()).isEqualTo(Fold.Kind.GATHER);
+            assertThat(f.hiddenMm()).isEqualTo(500);
+        });
+        assertThat(Demo.average(SourceKind.CURTAIN, Map.of()).anatomy().folds()).isEmpty();
     }
 }

@@ -55,7 +55,7 @@ class TechniqueTest {
     }
 
     @ParameterizedTest
-    @EnumSource(StitchType.class)
+    @EnumSource(value = StitchType.class, mode = EnumSource.Mode.EXCLUDE, names = "KNITTED_ON")
     void threadEndsArePickedOutLast(StitchType stitch) {
         List<String> how =
                 Technique.of(join(stitch, 1, 0), TWILL, JoinDecision.UNPICK).how();
@@ -73,6 +73,26 @@ class TechniqueTest {
         assertThat(how.get(1)).contains("topstitching");
         assertThat(how.get(2)).contains("tape");
         assertThat(how).anyMatch(h -> h.contains("sewn last comes out first"));
+    }
+
+    /** A tube has no seam to open: it is cut, once, and that is said. */
+    @Test
+    void aFoldOfATubeIsCutAndNotUnpicked() {
+        Technique fold = Technique.of(join(StitchType.KNITTED_ON, 1, 0), TWILL, JoinDecision.UNPICK);
+        assertThat(fold.how()).singleElement().asString().contains("cut along it");
+        assertThat(fold.cautions()).anyMatch(c -> c.contains("cannot be taken back"));
+    }
+
+    /** Metal: two rivets at two minutes each beside the stitches (common practice, no source), and eyes covered. */
+    @Test
+    void rivetsAreSaidAndTimed() {
+        Join riveted = join(StitchType.TOPSTITCHED, 2, 2, Join.Trait.RIVETED);
+        assertThat(riveted.minutes(7)).isEqualTo(2 * 0.5 * 7 + 2 + 4);
+        Technique technique = Technique.of(riveted, TWILL, JoinDecision.UNPICK);
+        assertThat(technique.how().get(0)).startsWith("Rivets first");
+        assertThat(technique.cautions()).anyMatch(c -> c.startsWith("Eyes covered"));
+        assertThat(Technique.of(riveted, TWILL, JoinDecision.CUT_AWAY).cautions())
+                .anyMatch(c -> c.startsWith("Eyes covered"));
     }
 
     /** Risk: loose knit runs, fine cloth marks, felled denim is slow, fused joins do not come clean. */
