@@ -4,11 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
 import org.handdown.source.SourceKind;
+import org.handdown.source.TrousersAnatomy;
 
 /** Where a kind of source is usually worn, faded or creased: places to look at, not findings. Common practice, no source. */
 public final class LikelyFlaws {
     private static final double CREASE_MM = 6;
+    private static final double MOUTH_WIDE_MM = 110;
+    private static final double MOUTH_DEEP_MM = 160;
+    /** On small garments. */
+    private static final double MOUTH_SHARE = 0.3;
 
     private LikelyFlaws() {}
 
@@ -21,6 +27,7 @@ public final class LikelyFlaws {
             case TROUSERS, JEANS -> {
                 likely.add(upright(Flaw.Kind.CREASE, "old crease", 0, box));
                 if (part.startsWith("front")) {
+                    likely.add(pocketMouth(TrousersAnatomy.isSideRight(part), box));
                     likely.add(spot(Flaw.Kind.WORN, "worn knee", box, 0.5, 0.54, 0.3, 0.16));
                 } else {
                     likely.add(spot(Flaw.Kind.WORN, "shiny seat", box, 0.5, 0.82, 0.5, 0.14));
@@ -58,6 +65,16 @@ public final class LikelyFlaws {
         }
         likely.removeIf(l -> panel.flaws().stream().anyMatch(f -> f.what().equals(l.what())));
         return likely;
+    }
+
+    /** What a front pocket's mouth takes out of the corner of waist and side; the cloth behind it is the pocket's. */
+    private static Flaw pocketMouth(boolean sideRight, Box box) {
+        double wide = Math.min(MOUTH_WIDE_MM, MOUTH_SHARE * box.widthMm());
+        double deep = Math.min(MOUTH_DEEP_MM, MOUTH_SHARE * box.heightMm());
+        double x = sideRight ? box.maxX() - wide : box.minX();
+        Ring corner = Ring.rectangle(x, box.maxY() - deep, wide, deep);
+        return new Flaw(
+                Flaw.Treatment.AVOID, Flaw.Kind.CUT_OUT, "cut out for the front pocket", new Flaw.Around(corner));
     }
 
     private static Flaw spot(Flaw.Kind kind, String what, Box box, double x, double y, double wide, double high) {
