@@ -22,8 +22,11 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.Symmetry;
+import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Named changes on an untouched pattern. */
 class ChangesTest {
@@ -181,6 +184,40 @@ class ChangesTest {
         List<Point> neck = facing.stitchLine().edge("neck").flattened(0.1);
         for (Point p : facing.stitchLine().edge("inner").flattened(1)) {
             assertThat(p.distanceMm(neck)).isBetween(36.0, 42.0);
+        }
+    }
+
+    /** Whatever neck is chosen: as long as its edge, on its piece, one depth, and front and back meet at the shoulder. */
+    @ParameterizedTest
+    @CsvSource({"0, 1100", "0, 1800", "1, 1100", "1, 1800", "2, 1100", "2, 1800", "3, 1100", "3, 1800"})
+    void facingsFollowEveryNeck(int neck, double heightMm) {
+        Draft draft = Drafts.require("t-shirt");
+        Design shirt = draft.draw(Demo.child(heightMm), Map.of("neck", (double) neck));
+        Design faced = Change.all(
+                shirt, List.of(new FacingFrom("f", "front", "neck", 40), new FacingFrom("b", "back", "neck", 40)));
+        assertThat(faced.walks())
+                .filteredOn(w -> w.seam().name().startsWith("facing"))
+                .hasSize(2)
+                .allMatch(DesignSeam.Walk::agrees);
+        double[] ends = new double[4];
+        for (int i = 0; i < 2; i++) {
+            Piece from = faced.piece(i == 0 ? "front" : "back");
+            Outline facing = faced.piece(from.id() + "-neck-facing").stitchLine();
+            assertThat(facing.flattened().ring().isSimple()).isTrue();
+            assertThat(Region.of(from.stitchLine().flattened().ring())
+                            .grown(0.2)
+                            .covers(Region.of(facing.flattened().ring())))
+                    .isTrue();
+            List<Point> line = facing.edge("neck").flattened(0.1);
+            for (Point p : facing.edge("inner").flattened(1)) {
+                // Beside a corner the line runs round it, never nearer.
+                assertThat(p.distanceMm(line)).isBetween(36.0, 44.0);
+            }
+            ends[2 * i] = facing.edge("end left").lengthMm();
+            ends[2 * i + 1] = facing.edge("end right").lengthMm();
+        }
+        for (double end : ends) {
+            assertThat(end).isCloseTo(ends[0], within(1.0));
         }
     }
 
