@@ -37,6 +37,25 @@ describe('drawing outlines', () => {
   it('lays outlines side by side with the gap between them', () => {
     const row = sideBySide([{ outline: square }, { outline: square }], 7)
     expect(row.map((r) => r.dx)).toEqual([0, 17])
+    expect(row.map((r) => r.dy)).toEqual([0, 0])
+  })
+
+  it('lays many outlines in rows, each on its own ground line, none over another', () => {
+    const many = Array.from({ length: 14 }, (_, i) => ({
+      outline: square.map((p) => [p[0] ?? 0, (p[1] ?? 0) - i]),
+    }))
+    const lying = sideBySide(many, 7)
+    const rows = [...new Set(lying.map((l) => l.dy))]
+    expect(rows.length).toBeGreaterThan(2)
+    expect(rows.length).toBeLessThan(5)
+    const boxes = lying.map((l) =>
+      boundsOf([l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy])]),
+    )
+    boxes.forEach((a, i) =>
+      boxes.slice(i + 1).forEach((b) => {
+        expect(a.maxX <= b.minX || b.maxX <= a.minX || a.minY >= b.maxY || b.minY >= a.maxY).toBe(true)
+      }),
+    )
   })
 
   it('starts a new row below when the width is used up', () => {

@@ -8,11 +8,11 @@ import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint } from '../drawing/paths'
 import PanelShape from '../panels/PanelShape.vue'
-import { inRows, sideBySide } from '../panels/sideBySide'
+import { boundsOfLying, inRows, sideBySide } from '../panels/sideBySide'
 import FlawNames from './FlawNames.vue'
 import LaidPiece from './LaidPiece.vue'
 import WaitingPiece from './WaitingPiece.vue'
-import type { Glide } from './glide'
+import type { Glide, Shift } from './glide'
 import { useCarry } from './useCarry'
 import { REACH_MM, type Held } from './useHandLay'
 
@@ -57,15 +57,20 @@ const gap = computed(() => {
   }, 0)
   return Math.max(80, wide * 0.045)
 })
+/** A name may reach to the middle of the gap at either side. */
+const roomOf = (panel: Schemas['LayPanelView']) => {
+  const b = boundsOf([panel.outline])
+  return b.maxX - b.minX + gap.value
+}
 const panels = computed(() => sideBySide(lay.panels, gap.value))
 const bounds = computed(() => {
-  const b = boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  const b = boundsOfLying(panels.value)
   const rows = waiting.value.map((w) => w.item.outline.map((p) => [(p[0] ?? 0) + w.dx, (p[1] ?? 0) + w.dy]))
   const w = rows.length ? boundsOf(rows) : b
   return { minX: b.minX, maxX: b.maxX, maxY: b.maxY + 60, minY: Math.min(b.minY, w.minY) - 20 }
 })
 const waiting = computed(() => {
-  const b = boundsOf(panels.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  const b = boundsOfLying(panels.value)
   return inRows(lay.unplaced, (u) => u.outline, b.maxX - b.minX, 40).map((w) => ({
     ...w,
     dy: w.dy + b.minY - 110,
@@ -78,9 +83,9 @@ function place(e: PointerEvent) {
   const box = (table.value?.$el as HTMLElement).getBoundingClientRect()
   return table.value?.toMm(e.clientX - box.left, e.clientY - box.top) ?? { x: 0, y: 0 }
 }
-function grab(e: PointerEvent, held: Held, ring: number[][], offset: number, lift = 0) {
+function grab(e: PointerEvent, held: Held, ring: number[][], from: Shift) {
   emit('pick', held)
-  if (!still) hand.grab(e, held, ring, offset, lift)
+  if (!still) hand.grab(e, held, ring, from)
 }
 function carry(e: PointerEvent) {
   hand.carry(e)
@@ -140,7 +145,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
     @rest="emit('pick', undefined)"
   >
     <ClothWeave v-if="cloth" id="weave-lay" :cloth="cloth" />
-    <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} 0)`">
+    <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
       <PanelShape :outline="l.item.outline" :edges="l.item.edges" :flaws="l.item.flaws" weave="weave-lay" />
       <TableLabel
         :x="labelPoint(l.item.outline)[0]"
@@ -148,6 +153,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         :below="-10"
         :text="l.item.name"
         :size="16"
+        :room="roomOf(l.item)"
         class="fill-ink font-serif"
       />
       <PileArrow
@@ -162,7 +168,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         :key="p.piece + p.copy"
         :piece="p"
         :picked="isPicked(p)"
-        @pointerdown="(e: PointerEvent) => grab(e, held(p), p.ring, l.dx)"
+        @pointerdown="(e: PointerEvent) => grab(e, held(p), p.ring, { x: l.dx, y: l.dy })"
         @pointermove="carry"
         @pointerup="letGo"
         @pointercancel="cancel"
@@ -186,7 +192,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
       :piece="w.item"
       :left-end="bounds.minX - w.dx"
       :picked="isPicked(w.item)"
-      @pointerdown="(e: PointerEvent) => grab(e, heldWaiting(w.item), w.item.outline, w.dx, w.dy)"
+      @pointerdown="(e: PointerEvent) => grab(e, heldWaiting(w.item), w.item.outline, { x: w.dx, y: w.dy })"
       @pointermove="carry"
       @pointerup="letGo"
     />

@@ -8,7 +8,7 @@ import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf } from '../drawing/paths'
 import PanelShape from './PanelShape.vue'
-import { sideBySide } from './sideBySide'
+import { boundsOfLying, sideBySide } from './sideBySide'
 
 /** The picked panel, large; the tape lies where its measures were taken. */
 const { project, picked, asked, all, wrongSide, walk } = defineProps<{
@@ -42,11 +42,17 @@ const laid = computed(() =>
     90,
   ).map((l) => {
     const b = boundsOf([l.item.outline])
-    return { ...l, middle: (b.minX + b.maxX) / 2, top: b.maxY, arrow: b.minY + 0.68 * (b.maxY - b.minY) }
+    return {
+      ...l,
+      middle: (b.minX + b.maxX) / 2,
+      top: b.maxY,
+      wide: b.maxX - b.minX,
+      arrow: b.minY + 0.68 * (b.maxY - b.minY),
+    }
   }),
 )
 const bounds = computed(() => {
-  const all = boundsOf(laid.value.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, p[1] ?? 0])))
+  const all = boundsOfLying(laid.value)
   return { ...all, maxY: all.maxY + 50, maxX: all.maxX + 190, minX: all.minX - 90 }
 })
 const tapesOf = (p: ProjectView['panels'][number]) =>
@@ -65,7 +71,7 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
     @tap="(x, y) => emit('tap', (x - (laid[0]?.dx ?? 0)) * (wrongSide ? -1 : 1), y)"
   >
     <ClothWeave v-if="project.source" id="weave-panels" :cloth="project.source.cloth" />
-    <g v-for="l in laid" :key="l.item.id" :transform="`translate(${l.dx} 0)`">
+    <g v-for="l in laid" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
       <g
         :data-pick="walk ? undefined : ''"
         role="button"
@@ -125,7 +131,14 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
         <circle :cx="m.x" :cy="m.y" r="4" class="fill-ink" />
         <TableLabel :x="m.x" :y="m.y" :text="m.name" :below="-24" halo />
       </g>
-      <TableLabel :x="l.middle" :y="l.top + 30" :text="l.item.name" :size="16" class="fill-ink font-serif" />
+      <TableLabel
+        :x="l.middle"
+        :y="l.top + 30"
+        :text="l.item.name"
+        :size="16"
+        :room="all ? l.wide + 90 : undefined"
+        class="fill-ink font-serif"
+      />
       <PileArrow
         :x="l.item.leg ? (l.item.sideRight ? 46 : -46) : l.middle"
         :y="l.arrow"

@@ -1,21 +1,74 @@
 import { boundsOf, type Xy } from '../drawing/paths'
 
-/** Outlines in a row on one ground line, each shifted so that neighbours lie a gap (mm) apart. */
+/** What lies on the table, moved from its own frame. */
+export interface Lying<T> {
+  item: T
+  dx: number
+  dy: number
+}
+
+/** More rows are taken only where they show everything so much larger: one row on one ground line reads best. */
+const WORTH_A_ROW = 1.3
+const MOST_ROWS = 4
+
+/**
+ * Outlines on one ground line, neighbours a gap (mm) apart; where that would be a long thin strip, in rows. Each row keeps its ground
+ * line, so that heights in it compare.
+ */
 export function sideBySide<T extends { outline: readonly Xy[] }>(
   items: readonly T[],
   gap: number,
-): { item: T; dx: number }[] {
+): Lying<T>[] {
+  const wide = items.reduce((sum, item) => sum + widthOf(item) + gap, 0)
+  let best = rows(items, gap, Infinity)
+  for (let n = 2; n <= Math.min(MOST_ROWS, items.length); n++) {
+    const tried = rows(items, gap, (wide / n) * 1.1)
+    if (side(tried) * WORTH_A_ROW < side(best)) best = tried
+  }
+  return best
+}
+
+const widthOf = (item: { outline: readonly Xy[] }) => {
+  const b = boundsOf([item.outline])
+  return b.maxX - b.minX
+}
+
+/** Longer side of all that lies there. */
+function side(lying: Lying<{ outline: readonly Xy[] }>[]) {
+  const b = boundsOfLying(lying)
+  return Math.max(b.maxX - b.minX, b.maxY - b.minY)
+}
+
+export const boundsOfLying = (lying: readonly Lying<{ outline: readonly Xy[] }>[]) =>
+  boundsOf(lying.map((l) => l.item.outline.map((p) => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy])))
+
+function rows<T extends { outline: readonly Xy[] }>(
+  items: readonly T[],
+  gap: number,
+  width: number,
+): Lying<T>[] {
   let x = 0
-  return items.map((item) => {
+  let row: Lying<T>[] = []
+  const all: Lying<T>[] = []
+  const finish = () => {
+    const above = all.length ? boundsOfLying(all).minY - gap : undefined
+    const dy = above === undefined ? 0 : above - boundsOfLying(row).maxY
+    all.push(...row.map((l) => ({ ...l, dy })))
+    row = []
+    x = 0
+  }
+  for (const item of items) {
     const b = boundsOf([item.outline])
-    const dx = x - b.minX
+    if (row.length && x + b.maxX - b.minX > width) finish()
+    row.push({ item, dx: x - b.minX, dy: 0 })
     x += b.maxX - b.minX + gap
-    return { item, dx }
-  })
+  }
+  if (row.length) finish()
+  return all
 }
 
 /**
- * The same in rows no wider than `width` mm, lower edges on a common line; later rows lie below.
+ * In rows no wider than `width` mm, lower edges on a common line; later rows lie below.
  *
  * @param least mm kept for an item at least, for what is written under it
  */
@@ -25,7 +78,7 @@ export function inRows<T>(
   width: number,
   gap: number,
   least: (item: T) => number = () => 0,
-): { item: T; dx: number; dy: number }[] {
+): Lying<T>[] {
   let x = 0
   let y = 0
   let high = 0

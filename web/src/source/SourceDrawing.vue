@@ -50,7 +50,9 @@ const sides = computed(() =>
     const own = parts.value.filter((p) => p.side === side)
     if (!own.length) return []
     const b = boundsOf(own.map((p) => shift(p.outline, p)))
-    return [{ side, x: (b.minX + b.maxX) / 2, y: b.minY }]
+    // Above front and back there is room at any zoom; below them lies what is inside.
+    const above = side !== 'inside'
+    return [{ side, x: (b.minX + b.maxX) / 2, y: above ? b.maxY : b.minY, below: above ? -14 : 18 }]
   }),
 )
 /** Edges that are finished and stay so, drawn as the woven things they are. */
@@ -67,7 +69,7 @@ const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
 
 <template>
   <CuttingTable
-    :bounds="{ ...bounds, minY: bounds.minY - 70 }"
+    :bounds="{ ...bounds, minY: bounds.minY - 70, maxY: bounds.maxY + 70 }"
     :inches="inches"
     :label="`${source.name}, spread out to scale`"
   >
@@ -122,7 +124,7 @@ const dash = { UNPICK: '3 9', CUT_AWAY: '14 5', LEAVE: '9 4' } as const
       :y="s.y"
       :text="s.side"
       :size="17"
-      :below="18"
+      :below="s.below"
       class="fill-muted font-serif italic"
     />
     <g
