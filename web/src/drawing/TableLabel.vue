@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, inject, ref } from 'vue'
-import { scaleKey, wideMm } from './scale'
+import { linesIn, scaleKey, wideMm } from './scale'
 
 /** Words on the table that keep their size whatever the zoom; left out where there is no room for them. */
 const {
@@ -8,6 +8,8 @@ const {
   y,
   text,
   room,
+  lines = 1,
+  down,
   size = 14,
   turn = 0,
   below = 0,
@@ -17,6 +19,10 @@ const {
   text: string
   /** mm of room; the label hides when it would not fit */
   room?: number
+  /** so many lines at most where one is too long; they grow upward and the last stands at its point */
+  lines?: number
+  /** they grow downward, and the first stands there */
+  down?: boolean
   size?: number
   turn?: number
   /** px that it stands below its point, whatever the zoom */
@@ -25,7 +31,12 @@ const {
   halo?: boolean
 }>()
 const scale = inject(scaleKey, ref(1))
-const fits = computed(() => room === undefined || wideMm(text, size, scale.value) <= room)
+const written = computed(() => {
+  if (room === undefined || wideMm(text, size, scale.value) <= room) return [text]
+  const broken = lines > 1 ? linesIn(text, room, size, scale.value) : []
+  return broken.length <= lines ? broken : []
+})
+const LINE = 1.15
 const transform = computed(
   () =>
     `translate(${x} ${y}) scale(${1 / scale.value} ${-1 / scale.value}) rotate(${turn}) translate(0 ${below})`,
@@ -34,7 +45,7 @@ const transform = computed(
 
 <template>
   <text
-    v-if="fits"
+    v-if="written.length"
     :transform="transform"
     :font-size="size"
     :text-anchor="anchor ?? 'middle'"
@@ -43,6 +54,13 @@ const transform = computed(
     :class="halo ? 'fill-ink' : ''"
     :style="halo ? 'paint-order: stroke; stroke: var(--paper); stroke-width: 3px; stroke-opacity: .85' : ''"
   >
-    {{ text }}
+    <template v-if="written.length === 1">{{ text }}</template>
+    <tspan
+      v-for="(line, i) in written.length > 1 ? written : []"
+      :key="i"
+      x="0"
+      :y="(down ? i : i + 1 - written.length) * LINE * size"
+      >{{ line }}</tspan
+    >
   </text>
 </template>

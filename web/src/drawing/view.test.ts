@@ -1,3 +1,4 @@
+import { linesIn } from './scale'
 import { describe, expect, it } from 'vitest'
 import { fit, panBy, tapeMarks, toMm, zoomAbout } from './view'
 
@@ -37,5 +38,14 @@ describe('view of the table', () => {
   it('numbers marks only where they can be read', () => {
     const marks = tapeMarks(0, 2000, 0.3, false).filter((m) => m.text)
     expect((marks[1]?.mm ?? 0) * 0.3).toBeGreaterThanOrEqual(46)
+  })
+})
+
+describe('names on the table', () => {
+  it('are broken where one line is too long, and left out where a word alone is', () => {
+    // 14 px letters at 1 px a mm: about 7.3 mm each.
+    expect(linesIn('left under sleeve', 80, 14, 1)).toEqual(['left under', 'sleeve'])
+    expect(linesIn('left under sleeve', 200, 14, 1)).toEqual(['left under sleeve'])
+    expect(linesIn('left under sleeve', 40, 14, 1)).toEqual([])
   })
 })

@@ -26,8 +26,10 @@ const counted = computed(() => {
 })
 const corner = computed(() => {
   const b = boundsOf([outline])
-  return { x: b.minX, y: b.minY }
+  return { x: b.minX, y: b.minY, wide: b.maxX - b.minX }
 })
+const GAP_MM = 60
+const room = computed(() => corner.value.wide + GAP_MM)
 </script>
 
 <template>
@@ -38,6 +40,9 @@ const corner = computed(() => {
       :x="labelPoint(f.outline)[0]"
       :y="boundsOf([f.outline]).minY - 22"
       :text="f.what"
+      :room="room"
+      :lines="3"
+      down
       halo
     />
   </template>
@@ -48,6 +53,9 @@ const corner = computed(() => {
     :below="26"
     anchor="start"
     :text="counted"
+    :room="room"
+    :lines="3"
+    down
     class="fill-muted"
   />
 </template>

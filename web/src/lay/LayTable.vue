@@ -154,6 +154,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         :text="l.item.name"
         :size="16"
         :room="roomOf(l.item)"
+        :lines="3"
         class="fill-ink font-serif"
       />
       <PileArrow

@@ -10,6 +10,8 @@ export interface Lying<T> {
 /** More rows are taken only where they show everything so much larger: one row on one ground line reads best. */
 const WORTH_A_ROW = 1.3
 const MOST_ROWS = 4
+/** Names stand between rows. */
+const ROW_GAPS = 1.5
 
 /**
  * Outlines on one ground line, neighbours a gap (mm) apart; where that would be a long thin strip, in rows. Each row keeps its ground
@@ -51,7 +53,7 @@ function rows<T extends { outline: readonly Xy[] }>(
   let row: Lying<T>[] = []
   const all: Lying<T>[] = []
   const finish = () => {
-    const above = all.length ? boundsOfLying(all).minY - gap : undefined
+    const above = all.length ? boundsOfLying(all).minY - ROW_GAPS * gap : undefined
     const dy = above === undefined ? 0 : above - boundsOfLying(row).maxY
     all.push(...row.map((l) => ({ ...l, dy })))
     row = []

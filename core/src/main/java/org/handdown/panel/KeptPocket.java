@@ -45,16 +45,39 @@ public final class KeptPocket {
                 join.runs().stream()
                         .map(r -> plan.anatomy().part(r.part()))
                         .filter(p -> p.role() == PartRole.POCKET)
-                        .forEach(p -> place(plan, part, p).ifPresent(at -> pockets.add(flaw(p, at))));
+                        .forEach(p -> place(plan, part, p)
+                                .map(at -> flaw(p, size(p), at))
+                                .or(() -> hanging(plan, part, p))
+                                .ifPresent(pockets::add));
             }
         }
         return pockets;
     }
 
-    private static Flaw flaw(Part pocket, Point at) {
+    private static Point size(Part pocket) {
         Box box = pocket.outline().flattened().ring().box();
-        double wide = box.widthMm() + 2 * BESIDE_MM;
-        double high = box.heightMm() + 2 * BESIDE_MM;
+        return new Point(box.widthMm(), box.heightMm());
+    }
+
+    /** A bag that hangs folded behind its welts: of the cloth in front of it the slit is gone, and a seam through it would close it. */
+    private static Optional<Flaw> hanging(UnpickPlan plan, Part part, Part bag) {
+        return plan.anatomy().joinsOf(bag.id()).stream()
+                .flatMap(j -> j.runs().stream())
+                .filter(r -> !r.part().equals(bag.id()) && !r.part().equals(part.id()))
+                .map(r -> plan.anatomy().part(r.part()))
+                .flatMap(welts -> place(plan, part, welts).stream()
+                        .map(at -> at.plus(new Point(0, size(welts).y() / 2))))
+                .findFirst()
+                .map(top -> {
+                    Point folded = new Point(size(bag).x(), size(bag).y() / 2);
+                    return flaw(bag, folded, top.minus(new Point(0, folded.y() / 2)));
+                });
+    }
+
+    /** @param size across and high */
+    private static Flaw flaw(Part pocket, Point size, Point at) {
+        double wide = size.x() + 2 * BESIDE_MM;
+        double high = size.y() + 2 * BESIDE_MM;
         return new Flaw(
                 Flaw.Treatment.AVOID,
                 Flaw.Kind.POCKET,

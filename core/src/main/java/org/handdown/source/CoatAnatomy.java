@@ -23,6 +23,7 @@ final class CoatAnatomy {
     private static final double LINING_PLEAT_MM = 12;
     private static final double POCKET_WIDE_MM = 160;
     private static final double POCKET_HIGH_MM = 180;
+    private static final double WELTS_MM = 50;
     private static final int PATCH = 0;
     private static final int JETTED = 1;
     private static final int TWO_PIECES = 1;
@@ -191,7 +192,7 @@ final class CoatAnatomy {
         if (whole) {
             interfacings(inside);
         }
-        pockets();
+        pockets(inside);
         body("", "");
         if (m.is("shoulderPads", PADS)) {
             pads(inside);
@@ -275,7 +276,9 @@ final class CoatAnatomy {
         if (m.count("pockets") == PATCH || m.count("pockets") == JETTED) {
             for (String side : List.of("left", "right")) {
                 double x = m.mm("hem") / 8 * (side.equals("left") ? 1 : -1);
-                build.on("pocket-" + side, "front-" + side, x, Math.min(230, 0.3 * m.mm("length")));
+                // Of a jetted pocket only the welts are seen.
+                String seen = m.count("pockets") == JETTED ? "welts-" : "pocket-";
+                build.on(seen + side, "front-" + side, x, Math.min(230, 0.3 * m.mm("length")));
             }
         }
         return build.build();
@@ -355,7 +358,7 @@ final class CoatAnatomy {
         }
     }
 
-    private void pockets() {
+    private void pockets(List<String> inside) {
         int kind = m.count("pockets");
         if (kind != PATCH && kind != JETTED) {
             return;
@@ -382,7 +385,32 @@ final class CoatAnatomy {
                             jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED),
                             run("front-" + side, "pocket"),
                             run("pocket-" + side, "lower"));
+            if (jetted) {
+                inside.add("pocket-" + side);
+                welts(side, wide);
+            }
         }
+    }
+
+    private void welts(String side, double wide) {
+        build.part(
+                        "welts-" + side,
+                        side + " pocket welts",
+                        Block.rectangle(wide + 30, WELTS_MM),
+                        PartRole.FACING,
+                        Layer.SHELL,
+                        Map.of())
+                .join(
+                        "welts-" + side,
+                        side + " pocket, welts to the bag",
+                        StitchType.PLAIN,
+                        1,
+                        wide + 30,
+                        7,
+                        0,
+                        Set.of(),
+                        run("welts-" + side, "lower"),
+                        run("pocket-" + side, "upper"));
     }
 
     /** Shoulders, sides and sleeves of a layer. */

@@ -10,12 +10,15 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Practice;
 import org.handdown.source.Anatomy;
+import org.handdown.source.FlatView;
 import org.handdown.source.Join;
 import org.handdown.source.Part;
 import org.handdown.source.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class KeptPocketTest {
     private static final Anatomy SHIRT =
@@ -46,6 +49,32 @@ class KeptPocketTest {
             assertThat(mark.widthMm()).isGreaterThan(pocket.widthMm());
             assertThat(mark.heightMm()).isGreaterThan(pocket.heightMm());
         });
+    }
+
+    /** The bag of a jetted pocket hangs folded behind its welts: half as high as its cloth, from the slit down. */
+    @ParameterizedTest
+    @CsvSource({"TROUSERS, back-left, back-welts-left", "COAT, front-left, welts-left"})
+    void aJettedPocketLeftOnKeepsItsSlitAndTheClothBeforeItsBag(SourceKind kind, String on, String welts) {
+        Anatomy anatomy = Demo.average(kind, kind == SourceKind.COAT ? Map.of("pockets", 1.0) : Map.of())
+                .anatomy();
+        UnpickPlan closed = new UnpickPlan(anatomy, Map.of(), Map.of(), Map.of(), Practice.SHIPPED);
+        List<Flaw> flaws = KeptPocket.flaws(closed, anatomy.part(on), List.of());
+        assertThat(flaws).singleElement().satisfies(f -> {
+            Box mark = f.outline().box();
+            FlatView over = view(anatomy, welts);
+            FlatView under = view(anatomy, on);
+            double slit = over.dyMm() - under.dyMm() + 25;
+            assertThat(mark.maxY()).isGreaterThan(slit);
+            assertThat(mark.minY()).isLessThan(slit - 100);
+            assertThat(mark.heightMm()).isLessThan(220);
+        });
+    }
+
+    private static FlatView view(Anatomy anatomy, String part) {
+        return anatomy.views().stream()
+                .filter(v -> v.part().equals(part))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
