@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import MeasureField from '../ui/MeasureField.vue'
-import { choices, minutes, type Decision } from './decisions'
+import { choices, minutes, seamless, type Decision } from './decisions'
 
 /** One join: what to do with it, what that takes and gives, and how it is done. */
 const { join } = defineProps<{ join: Schemas['JoinView']; busy: boolean }>()
@@ -26,8 +26,8 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
     <h3 class="text-xl first-letter:uppercase">{{ join.name }}</h3>
     <p class="text-[15px] text-muted">
       {{ join.stitch }}<template v-if="join.stitchNumber"> (stitch type {{ join.stitchNumber }})</template>,
-      {{ join.rows }} {{ join.rows === 1 ? 'row' : 'rows' }}, {{ join.length }} long<template
-        v-if="risks[join.risk]"
+      <template v-if="!join.seamless">{{ join.rows }} {{ join.rows === 1 ? 'row' : 'rows' }}, </template
+      >{{ join.length }} long<template v-if="risks[join.risk]"
         >, <b class="text-stale">{{ risks[join.risk] }}</b></template
       >
     </p>
@@ -39,7 +39,7 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
     >
       <RadioGroupLabel class="sr-only">What to do with it</RadioGroupLabel>
       <RadioGroupOption
-        v-for="c in choices"
+        v-for="c in join.seamless ? seamless : choices"
         :key="c.id"
         v-slot="{ checked }"
         :value="c.id"

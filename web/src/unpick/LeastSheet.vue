@@ -4,7 +4,7 @@ import { api, ProblemError, take, type Problem, type ProjectView, type Schemas }
 import { useHand } from '../project/hand'
 import MeasureField from '../ui/MeasureField.vue'
 import TickField from '../ui/TickField.vue'
-import { minutes, words } from './decisions'
+import { minutes, verb } from './decisions'
 
 /** The least work for what is needed: which parts must lie flat, which joins are kept closed. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -19,7 +19,7 @@ const size = reactive({ count: 2, width: '', length: '' })
 const answers = ref<Schemas['LeastView'][]>([])
 const problem = ref<Problem>()
 const joins = computed(() => project.takeApart?.joins.filter((j) => !j.finishedEdge) ?? [])
-const names = computed(() => new Map(joins.value.map((j) => [j.id, j.name])))
+const byId = computed(() => new Map(joins.value.map((j) => [j.id, j])))
 
 async function ask() {
   problem.value = undefined
@@ -50,7 +50,10 @@ const apply = (answer: Schemas['LeastView']) =>
 const opened = (answer: Schemas['LeastView']) =>
   Object.entries(answer.joins)
     .filter(([, d]) => d !== 'LEAVE')
-    .map(([j, d]) => `${words[d]} the ${names.value.get(j) ?? j}`)
+    .map(
+      ([j, d]) =>
+        `${verb({ seamless: !!byId.value.get(j)?.seamless, decision: d })} the ${byId.value.get(j)?.name ?? j}`,
+    )
     .sort()
 </script>
 

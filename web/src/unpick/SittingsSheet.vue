@@ -5,7 +5,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, take, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
-import { minutes, words } from './decisions'
+import { minutes, verb } from './decisions'
 
 /** The joins in the order they are opened, in sittings; a timer whose minutes become the household's own rates. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -60,7 +60,7 @@ const hasSteps = computed(() => project.steps.length > 0)
       <ol>
         <li v-for="j in s.joins" :key="j.id" class="flex items-center gap-2 py-1">
           <span class="grow first-letter:uppercase" :class="{ 'text-muted line-through': j.done }"
-            >{{ words[j.decision] }}: {{ j.name }}</span
+            >{{ verb(j) }}: {{ j.name }}</span
           >
           <span class="text-sm whitespace-nowrap text-muted">{{
             timed?.join === j.id ? clock : minutes(j.minutes)

@@ -9,7 +9,7 @@ import SlipTabs from '../ui/SlipTabs.vue'
 import JoinSheet from './JoinSheet.vue'
 import LeastSheet from './LeastSheet.vue'
 import SittingsSheet from './SittingsSheet.vue'
-import { area, minutes, words } from './decisions'
+import { area, minutes, verb } from './decisions'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
@@ -124,7 +124,7 @@ const tabs = computed(() => [
                     class="min-h-8 underline decoration-line underline-offset-4"
                     @click="pickJoin(j.id)"
                   >
-                    {{ j.name }}: {{ words[j.decision] }}
+                    {{ j.name }}: {{ verb(j) }}
                   </button>
                 </li>
               </ul>
@@ -143,7 +143,7 @@ const tabs = computed(() => [
                   <span
                     class="text-sm whitespace-nowrap"
                     :class="j.decision === 'LEAVE' ? 'text-muted' : 'font-semibold'"
-                    >{{ words[j.decision] }}{{ j.stretches.length ? ' in part' : '' }}</span
+                    >{{ verb(j) }}{{ j.stretches.length ? ' in part' : '' }}</span
                   >
                   <span class="w-16 text-right text-sm text-muted">{{
                     j.minutes > 0 ? Math.max(1, Math.round(j.minutes)) + ' min' : ''

@@ -66,10 +66,11 @@ final class TakingApart {
                     .map(s -> inPart(list, s, o.join(), plan.practice()))
                     .orElseGet(() -> list.length(o.join().lengthMm()) + " long.");
             List<String> cautions = new ArrayList<>(technique.cautions());
-            cautions.add(unpick ? StepList.UNPICKER : StepList.CUTTER);
+            cautions.add(unpick && !o.join().isSeamless() ? StepList.UNPICKER : StepList.CUTTER);
             list.add(
                     id,
-                    (unpick ? "Unpick the " : "Cut away the ") + o.join().name(),
+                    (o.join().isSeamless() ? "Cut along the " : unpick ? "Unpick the " : "Cut away the ")
+                            + o.join().name(),
                     o.join().stitch().words() + ", " + how + " " + String.join(" ", technique.how()),
                     String.join(" ", cautions),
                     o.minutes(),

@@ -31,6 +31,15 @@ public final class StillSewn {
      * @throws RefusedValueException where the edges differ too much, or the panels would lie over each other beyond the seam
      */
     public static TapedSurvey asOne(Panel one, String edgeOfOne, Panel other, String edgeOfOther, Layer layer) {
+        return asOne(one, edgeOfOne, other, edgeOfOther, layer, false);
+    }
+
+    /**
+     * @param seamless whether the cloth runs on from one to the other, as round the fold of a tube: there is no seam to be told of, but
+     *     perhaps a crease
+     */
+    public static TapedSurvey asOne(
+            Panel one, String edgeOfOne, Panel other, String edgeOfOther, Layer layer, boolean seamless) {
         Outline first = Reshaping.cloth(one);
         Outline second = Reshaping.cloth(other);
         Edge a = Reshaping.edge(first, edgeOfOne, "join.edge");
@@ -71,9 +80,11 @@ public final class StillSewn {
         // A hole can only be where both sides of the seam gape between two slices.
         Region whole = Region.of(both.outerRings().get(0));
         String how = Wording.fill(
-                "%s with %s, still sewn together%s",
-                one.name(), other.name(), Reshaping.remarks(one, other, a, b, turn.degrees));
-        return Reshaping.asOne(one, other, layer, move, edges, whole, seam(a, beside), how);
+                seamless ? "%s with %s, uncut%s" : "%s with %s, still sewn together%s",
+                one.name(),
+                other.name(),
+                Reshaping.remarks(one, other, a, b, turn.degrees));
+        return Reshaping.asOne(one, other, layer, move, edges, whole, seam(a, beside, seamless), how);
     }
 
     /** How the second panel is turned and moved. */
@@ -143,7 +154,7 @@ public final class StillSewn {
     }
 
     /** The seam as flaws: only told of where it lies flat, left out where it does not. */
-    private static List<Flaw> seam(Edge a, Edge b) {
+    private static List<Flaw> seam(Edge a, Edge b, boolean seamless) {
         List<Flaw> flaws = new ArrayList<>();
         int from = 0;
         while (from < STEPS) {
@@ -156,8 +167,8 @@ public final class StillSewn {
                     flat
                             ? new Flaw(
                                     Flaw.Treatment.NOTE,
-                                    Flaw.Kind.SEAM,
-                                    "old seam, still sewn",
+                                    seamless ? Flaw.Kind.CREASE : Flaw.Kind.SEAM,
+                                    seamless ? "fold of the tube: it may show" : "old seam, still sewn",
                                     new Flaw.Strip(middle(a, b, from), middle(a, b, to), 2 * LIES_FLAT_MM))
                             : new Flaw(
                                     Flaw.Treatment.AVOID,

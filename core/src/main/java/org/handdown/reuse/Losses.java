@@ -21,7 +21,11 @@ public record Losses(List<String> destroyed, List<Keeper> free) {
         List<String> destroyed = new ArrayList<>();
         for (UnpickPlan.Outcome o : plan.outcomes()) {
             Join join = o.join();
-            if (join.finishedEdge() && o.decision() == JoinDecision.UNPICK) {
+            if (join.isSeamless() && o.decision() != JoinDecision.LEAVE) {
+                destroyed.add(Wording.fill(
+                        "Whole cloth: the %s is cut, and front and back are one no more along %.0f mm.",
+                        join.name(), join.lengthMm()));
+            } else if (join.finishedEdge() && o.decision() == JoinDecision.UNPICK) {
                 destroyed.add(Wording.fill(
                         "%.0f mm of finished edge: the %s is opened; its old fold may show.",
                         join.lengthMm(), join.name()));

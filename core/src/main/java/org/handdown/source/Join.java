@@ -33,7 +33,7 @@ public record Join(
 
     private static final int RIVETS = 2;
     /** With pincers, from the back (common practice, no source). */
-    private static final double MINUTES_A_RIVET = 2;
+    public static final double MINUTES_A_RIVET = 2;
 
     /** What makes a join harder or easier to open than its stitches tell. */
     public enum Trait {
@@ -75,8 +75,7 @@ public record Join(
 
     /** Unpicking time at a rate in minutes a metre, bar tacks a minute each, rivets two. */
     public double minutes(double minutesPerMetre) {
-        double rivets = traits.contains(Trait.RIVETED) ? RIVETS * MINUTES_A_RIVET : 0;
-        return minutes(minutesPerMetre, lengthMm, barTacks) + rivets;
+        return minutes(minutesPerMetre, lengthMm, barTacks) + rivets() * MINUTES_A_RIVET;
     }
 
     /** Unpicking time of a stretch of it. */
@@ -86,6 +85,15 @@ public record Join(
 
     public boolean touches(String part) {
         return runs.stream().anyMatch(r -> r.part().equals(part));
+    }
+
+    public int rivets() {
+        return traits.contains(Trait.RIVETED) ? RIVETS : 0;
+    }
+
+    /** Is there no seam, but cloth that was knitted in one? Opening it is a cut. */
+    public boolean isSeamless() {
+        return stitch == StitchType.KNITTED_ON;
     }
 
     public boolean isFused() {

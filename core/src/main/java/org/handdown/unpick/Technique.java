@@ -7,7 +7,6 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.Weave;
 import org.handdown.measure.Wording;
 import org.handdown.source.Join;
-import org.handdown.source.StitchType;
 
 /**
  * How to open a join of this stitch in this cloth (handbook of the trade §7–8; common practice, no source).
@@ -44,11 +43,11 @@ public record Technique(List<String> how, List<String> cautions, Risk risk) {
         if (cloth.sheet().pinMarks() || cloth.thicknessMm() < 0.35) {
             cautions.add("Fine cloth marks: cut every stitch, do not tear the thread out.");
         }
-        if (join.traits().contains(Join.Trait.RIVETED)) {
+        if (join.rivets() > 0) {
             cautions.add(
                     "Eyes covered when a rivet is cut: metal flies. No needle, blade or iron ever meets one that is left in.");
         }
-        if (join.stitch() == StitchType.KNITTED_ON) {
+        if (join.isSeamless()) {
             cautions.add(
                     "This is a cut into whole cloth and cannot be taken back: look first whether the wide panel serves you better.");
         }
@@ -65,11 +64,11 @@ public record Technique(List<String> how, List<String> cautions, Risk risk) {
     }
 
     private static void unpick(Join join, List<String> how) {
-        if (join.stitch() == StitchType.KNITTED_ON) {
+        if (join.isSeamless()) {
             how.add("Lay it flat with its sides true to the rows of the knit, chalk the fold and cut along it.");
             return;
         }
-        if (join.traits().contains(Join.Trait.RIVETED)) {
+        if (join.rivets() > 0) {
             how.add(
                     "Rivets first: nip the rim off at the back with end-cutting pliers, or leave them and cut wide round each.");
         }

@@ -53,6 +53,16 @@ class StillSewnTest {
     }
 
     @Test
+    void whatIsKnittedInOneHasNoSeamToBeToldOf() {
+        TapedSurvey one = StillSewn.asOne(
+                panel("front", sheet(0, false)), "right", panel("back", sheet(0, true)), "left", Layer.SHELL, true);
+        assertThat(one.flaws()).singleElement().satisfies(f -> {
+            assertThat(f.kind()).isEqualTo(Flaw.Kind.CREASE);
+            assertThat(f.treatment()).isEqualTo(Flaw.Treatment.NOTE);
+        });
+    }
+
+    @Test
     void alongAStraightSeamAllTheClothIsThere() {
         TapedSurvey one = StillSewn.asOne(
                 panel("front", sheet(0, false)), "right", panel("back", sheet(0, true)), "left", Layer.SHELL);
@@ -76,8 +86,12 @@ class StillSewnTest {
                 Layer.SHELL);
         double apart = Math.abs(bowOfOne + bowOfOther);
         List<Flaw> left = shaped(one);
-        // Two curves that lie on each other for 3 mm either way are flat all along up to twice that.
-        assertThat(left.isEmpty()).isEqualTo(apart <= 5.9 || left.isEmpty() && apart < 6.1);
+        // Two curves that lie on each other for 3 mm either way are flat all along up to twice that. They are held at
+        // one of 60 places:
+        // where a bow of 6 mm starts it rises 4 × 6/800 of its way, over a sixtieth of 800 mm by 0.4 mm.
+        if (Math.abs(apart - 6) > 0.4) {
+            assertThat(left.isEmpty()).isEqualTo(apart < 6);
+        }
         assertThat(one.stitchLine().edges()).extracting(Edge::name).doesNotContain("right", "back-left");
         double whole = one.panel(Demo.CORD).outline().ring().areaMm2();
         // Two sheets, their bows (two thirds of height times length), and what lies between the two seams.

@@ -41,6 +41,18 @@ class LossesAndSavingsTest {
                 .allMatch(s -> s.contains("is cut off"));
     }
 
+    /** A tube has nothing to unpick: its fold is cut into whole cloth, and that stands at the gate. */
+    @Test
+    void aFoldThatIsCutIsNamed() {
+        Anatomy tube = Demo.average(SourceKind.T_SHIRT, Map.of("sides", 1.0)).anatomy();
+        UnpickPlan plan =
+                new UnpickPlan(tube, Map.of("side-left", JoinDecision.UNPICK), Map.of(), Map.of(), Practice.SHIPPED);
+        assertThat(Losses.of(plan, List.of(), List.of()).destroyed())
+                .singleElement()
+                .asString()
+                .startsWith("Whole cloth: the left fold of the tube is cut");
+    }
+
     @Test
     void keepersThatNothingUsesAreFree() {
         List<Keeper> keepers = Inventory.of(plan(JoinDecision.LEAVE), Demo.CORD);

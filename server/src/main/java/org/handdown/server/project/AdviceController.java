@@ -194,7 +194,7 @@ class AdviceController {
 
     record SittingView(List<SittingJoin> joins, double minutes, String safeEnd) {}
 
-    record SittingJoin(String id, String name, JoinDecision decision, double minutes, boolean done) {}
+    record SittingJoin(String id, String name, boolean seamless, JoinDecision decision, double minutes, boolean done) {}
 
     /** The joins in the order they are opened, cut into sittings. */
     @GetMapping("/projects/{id}/sittings")
@@ -210,6 +210,7 @@ class AdviceController {
                                 .map(o -> new SittingJoin(
                                         o.join().id(),
                                         o.join().name(),
+                                        o.join().isSeamless(),
                                         o.decision(),
                                         o.minutes(),
                                         stored.project()

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.handdown.formats.outline.OutlineFile;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
@@ -30,6 +31,7 @@ import org.handdown.server.project.PanelRequests.PressingRequest;
 import org.handdown.server.project.PanelRequests.SplitRequest;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Join;
 import org.handdown.source.Layer;
 import org.handdown.source.Source;
 import org.springframework.http.ContentDisposition;
@@ -256,7 +258,8 @@ class PanelController {
             String otherEdge = Typed.text(body.otherEdge());
             Layer layer = measured.surveys().get(at).layer();
             TapedSurvey joined = body.sewn()
-                    ? StillSewn.asOne(one, edge, second, otherEdge, layer)
+                    ? StillSewn.asOne(
+                            one, edge, second, otherEdge, layer, isSeamless(project, panel, edge, other, otherEdge))
                     : Reshaping.joined(
                             one,
                             edge,
@@ -266,6 +269,13 @@ class PanelController {
                             new Typed(Say.to(project).unit()).mm("join.allowance", body.allowance()));
             return replaced(project, at, List.of(joined), Set.of(other));
         });
+    }
+
+    private static boolean isSeamless(Project project, String panel, String edge, String other, String otherEdge) {
+        List<Join.Run> both = List.of(new Join.Run(panel, edge), new Join.Run(other, otherEdge));
+        return Stream.ofNullable(project.source())
+                .flatMap(s -> s.construction().anatomy().joins().stream())
+                .anyMatch(j -> j.isSeamless() && j.runs().containsAll(both));
     }
 
     /** What the panel is good for, with strips of a width asked for. */

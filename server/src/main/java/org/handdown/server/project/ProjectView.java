@@ -183,6 +183,7 @@ public record ProjectView(
             String name,
             String stitch,
             String stitchNumber,
+            boolean seamless,
             int rows,
             String length,
             double lengthMm,

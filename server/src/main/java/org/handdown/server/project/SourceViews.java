@@ -319,12 +319,16 @@ final class SourceViews {
                 join.rows() == 1 ? "" : "s",
                 say.length(length),
                 plan.rate(join.stitch()),
-                join.barTacks() == 0 ? "" : " + " + join.barTacks() + " bar tacks × 1 min");
+                (join.barTacks() == 0 ? "" : " + " + join.barTacks() + " bar tacks × 1 min")
+                        + (join.rivets() == 0
+                                ? ""
+                                : Wording.fill(" + %d rivets × %.0f min", join.rivets(), Join.MINUTES_A_RIVET)));
         return new JoinView(
                 join.id(),
                 join.name(),
                 join.stitch().words(),
                 join.stitch().number(),
+                join.isSeamless(),
                 join.rows(),
                 say.length(join.lengthMm()),
                 join.lengthMm(),
