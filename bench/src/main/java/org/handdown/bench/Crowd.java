@@ -2,11 +2,11 @@ package org.handdown.bench;
 
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
-import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.Fitter;
-import org.handdown.lay.HandLay;
-import org.handdown.lay.Placed;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Placed;
+import org.handdown.fit.room.HandLay;
+import org.handdown.fit.search.Fitter;
 
 /** A panel crowded with the pieces that it was cut into, one of which a hand picks up. */
 record Crowd(FitProblem problem, FitLayout layout) {

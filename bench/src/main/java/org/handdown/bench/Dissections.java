@@ -3,10 +3,10 @@ package org.handdown.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.FitPiece;
-import org.handdown.lay.FitProblem;
 
 /**
  * Rectangles that are known to be cut up without a rest, from the open literature: to lay their pieces as short as can be is a strip

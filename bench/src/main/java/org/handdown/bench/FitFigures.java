@@ -10,16 +10,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.check.RuleChecker;
+import org.handdown.fit.room.AllowedSpots;
+import org.handdown.fit.search.BottomLeftFill;
+import org.handdown.fit.search.Fitter;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
-import org.handdown.lay.AllowedSpots;
-import org.handdown.lay.BottomLeftFill;
-import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitPiece;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.Fitter;
-import org.handdown.lay.RuleChecker;
 import org.handdown.measure.Wording;
 
 /**

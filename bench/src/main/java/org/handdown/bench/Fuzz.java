@@ -3,16 +3,16 @@ package org.handdown.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.FlawZone;
+import org.handdown.fit.Handed;
+import org.handdown.fit.Objective;
+import org.handdown.fit.PieceGrain;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.FitPanel;
-import org.handdown.lay.FitPiece;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.FlawZone;
-import org.handdown.lay.Handed;
-import org.handdown.lay.Objective;
-import org.handdown.lay.PieceGrain;
 import org.handdown.measure.RefusedValueException;
 
 /** Problems nobody sane would ask for: slivers, needles, teeth, spikes, demands that cannot be met. All follow from the seed. */

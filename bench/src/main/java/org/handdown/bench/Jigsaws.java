@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Handed;
+import org.handdown.fit.Objective;
+import org.handdown.fit.PieceGrain;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.FitPanel;
-import org.handdown.lay.FitPiece;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.Handed;
-import org.handdown.lay.Objective;
-import org.handdown.lay.PieceGrain;
 
 /**
  * Problems whose best answer is known: panels cut up by curved cuts, so that all pieces are known to fit. Between neighbours a slack is

@@ -46,4 +46,13 @@ public record Placement(double x, double y, double rotation, boolean mirrored) {
         }
         return turn <= -180 ? turn + 360 : turn;
     }
+
+    /** The same direction in [0, 360) degrees; whole quarter turns come out exact. */
+    public static double normalDeg(double turn) {
+        double normal = turn % 360;
+        double positive = normal < 0 ? normal + 360 : normal;
+        double quarter = Math.rint(positive / 90) * 90;
+        double exact = Math.abs(positive - quarter) < 1e-9 ? quarter : positive;
+        return exact >= 360 ? 0 : exact;
+    }
 }

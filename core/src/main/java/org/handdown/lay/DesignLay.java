@@ -8,6 +8,16 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.handdown.cloth.Cloth;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.FlawZone;
+import org.handdown.fit.Handed;
+import org.handdown.fit.Objective;
+import org.handdown.fit.PanelRun;
+import org.handdown.fit.PieceGrain;
+import org.handdown.fit.Repeat;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Region;
@@ -26,7 +36,6 @@ import org.handdown.reuse.Keeper;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.reuse.Savings;
 import org.handdown.reuse.Want;
-import org.handdown.source.EdgeKind;
 import org.jspecify.annotations.Nullable;
 
 /** Turns a design and the panels there are into a fitting problem. Edges that may lie on an old hem get a variant of their own. */

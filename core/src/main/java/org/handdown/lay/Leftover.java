@@ -2,12 +2,17 @@ package org.handdown.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.FlawZone;
+import org.handdown.fit.PanelRun;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.pattern.BiasStrips;
-import org.handdown.source.EdgeKind;
 
 /**
  * A remnant as it goes back to the stash. Panel frame, mm.

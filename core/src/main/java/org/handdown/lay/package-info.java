@@ -1,6 +1,7 @@
 /**
- * Pieces placed on panels: the fitting problem and its layout, the rule checker, the fitter, reasons and remnants. Frames and
- * rules are those of docs/formats/fit-format.md. The checker shares no code with the fitter but plane geometry.
+ * The lay in the words of the table: from panels and pieces to a fitting problem ({@code DesignLay}), whether there is cloth enough, how sure a lay is,
+ * what strips and left-overs it makes of keepers. In: panels, a design and its uses; out: values of {@code fit} and sentences. Lengths are mm in the
+ * panel's frame.
  */
 @NullMarked
 package org.handdown.lay;

@@ -2,8 +2,8 @@ package org.handdown.make;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.fit.FitLayout;
 import org.handdown.lay.DesignLay;
-import org.handdown.lay.FitLayout;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.handdown.fit.Motif;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.RefusedValueException;

@@ -4,9 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.cloth.Cloth;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.Motif;
 import org.handdown.geometry.Outline;
 import org.handdown.source.EdgeFinish;
-import org.handdown.source.EdgeKind;
 
 /**
  * Flat cloth after taking apart, seen from its right side. Panel frame: mm, y up along the crease.

@@ -3,6 +3,7 @@ package org.handdown.panel;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.handdown.cloth.Cloth;
+import org.handdown.fit.Motif;
 import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;

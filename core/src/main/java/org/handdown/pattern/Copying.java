@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -12,7 +13,6 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.EdgeKind;
 import org.handdown.source.Part;
 
 /**

@@ -4,8 +4,8 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.handdown.fit.EdgeKind;
 import org.handdown.pattern.Role;
-import org.handdown.source.EdgeKind;
 import org.handdown.source.PartRole;
 
 /** Kinds of keeper, with what each may become: a shape serves a role, not a name. */

@@ -1,5 +1,6 @@
 package org.handdown.source;
 
+import org.handdown.fit.EdgeKind;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 

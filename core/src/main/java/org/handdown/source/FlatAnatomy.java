@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.handdown.fit.EdgeKind;
 
 /** Blankets, lined curtains and scarves: flat cloth whose edges are the keepers. */
 final class FlatAnatomy {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.handdown.fit.EdgeKind;
 
 /** Shirts with a yoke and a front placket, T-shirts, jumpers and sweatshirts. Left and right are the wearer's. */
 final class TopAnatomy {

@@ -8,9 +8,16 @@ import java.util.stream.Collectors;
 import org.handdown.Demo;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.Fit;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.FlawZone;
+import org.handdown.fit.Motif;
+import org.handdown.fit.PanelRun;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Origin;
-import org.handdown.panel.Motif;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.MotifSpot;
@@ -22,7 +29,6 @@ import org.handdown.project.Workroom;
 import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
 import org.handdown.source.Assessment;
-import org.handdown.source.EdgeKind;
 import org.junit.jupiter.api.Test;
 
 class DesignLayTest {

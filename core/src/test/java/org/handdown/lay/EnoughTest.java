@@ -3,6 +3,12 @@ package org.handdown.lay;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Handed;
+import org.handdown.fit.Objective;
+import org.handdown.fit.PieceGrain;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;

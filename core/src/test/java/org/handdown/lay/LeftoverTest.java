@@ -2,14 +2,22 @@ package org.handdown.lay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.handdown.lay.Fit.at;
-import static org.handdown.lay.Fit.fill;
-import static org.handdown.lay.Fit.panel;
-import static org.handdown.lay.Fit.piece;
+import static org.handdown.fit.Fit.at;
+import static org.handdown.fit.Fit.fill;
+import static org.handdown.fit.Fit.panel;
+import static org.handdown.fit.Fit.piece;
 
 import java.util.List;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.Fit;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.FlawZone;
+import org.handdown.fit.Placed;
+import org.handdown.fit.remnant.LayMeasures;
+import org.handdown.fit.remnant.Remnants;
 import org.handdown.geometry.Ring;
-import org.handdown.source.EdgeKind;
 import org.junit.jupiter.api.Test;
 
 class LeftoverTest {

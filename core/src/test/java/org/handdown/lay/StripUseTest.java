@@ -5,6 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.handdown.Demo;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Handed;
+import org.handdown.fit.Objective;
+import org.handdown.fit.PieceGrain;
+import org.handdown.fit.Placed;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;

@@ -10,12 +10,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
 import org.handdown.source.EdgeFinish;
-import org.handdown.source.EdgeKind;
 import org.handdown.source.Layer;
 import org.junit.jupiter.api.Test;
 

@@ -284,11 +284,11 @@ class TapeMethodsTest {
                 "sheet",
                 org.handdown.source.Layer.SHELL,
                 new FourSides(300, 400, 300, 400, 500, 500),
-                java.util.Map.of("lower", new org.handdown.source.EdgeFinish(org.handdown.source.EdgeKind.HEM, 30)),
+                java.util.Map.of("lower", new org.handdown.source.EdgeFinish(org.handdown.fit.EdgeKind.HEM, 30)),
                 Carried.NOTHING);
         Panel panel = survey.panel(org.handdown.Demo.CORD);
         assertThat(panel.outline().ring().areaMm2()).isCloseTo(120_000, within(1e-6));
-        assertThat(panel.kind("lower")).isEqualTo(org.handdown.source.EdgeKind.HEM);
-        assertThat(panel.kind("left")).isEqualTo(org.handdown.source.EdgeKind.RAW);
+        assertThat(panel.kind("lower")).isEqualTo(org.handdown.fit.EdgeKind.HEM);
+        assertThat(panel.kind("left")).isEqualTo(org.handdown.fit.EdgeKind.RAW);
     }
 }

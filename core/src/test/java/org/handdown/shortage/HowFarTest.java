@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
-import org.handdown.lay.RuleChecker;
+import org.handdown.fit.check.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;

@@ -9,8 +9,8 @@ import static org.handdown.shortage.Short.rectangle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.handdown.fit.check.RuleChecker;
 import org.handdown.geometry.Point;
-import org.handdown.lay.RuleChecker;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
@@ -146,9 +146,9 @@ class RemediesTest {
         Project.Lay first = lay(project);
         // As if the front had been laid beside the pocket by hand.
         var problem = new Workroom(more).problem().orElseThrow();
-        var laid = new org.handdown.lay.Fitter(
+        var laid = new org.handdown.fit.search.Fitter(
                         problem,
-                        new org.handdown.lay.Fitter.Budget(Double.POSITIVE_INFINITY, 0, 1, 1),
+                        new org.handdown.fit.search.Fitter.Budget(Double.POSITIVE_INFINITY, 0, 1, 1),
                         first.layout().placements(),
                         System::nanoTime,
                         () -> false,

@@ -3,13 +3,13 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import org.handdown.fit.Motif;
 import org.handdown.formats.JsonField;
 import org.handdown.geometry.Point;
 import org.handdown.panel.Carried;
 import org.handdown.panel.ClothRepeat;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Grain;
-import org.handdown.panel.Motif;
 import org.handdown.panel.Pressing;
 import org.jspecify.annotations.Nullable;
 

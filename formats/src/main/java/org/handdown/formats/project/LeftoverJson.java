@@ -3,12 +3,12 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.FlawZone;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
-import org.handdown.lay.FlawZone;
 import org.handdown.lay.Leftover;
-import org.handdown.source.EdgeKind;
 
 /** A remnant as the stash keeps it: outline and rectangle as in a layout, with its cloth, grain, finished edges and flaws. */
 public final class LeftoverJson {

@@ -6,11 +6,11 @@ import java.io.UncheckedIOException;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Placed;
 import org.handdown.geometry.Box;
-import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitPiece;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.Placed;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.Wording;
 

@@ -3,11 +3,11 @@ package org.handdown.formats.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Placed;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.FitProblem;
-import org.handdown.lay.Placed;
 
 /**
  * A placed copy with its cut line in the panel frame.

@@ -3,12 +3,12 @@ package org.handdown.formats.sheet;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitProblem;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitPanel;
-import org.handdown.lay.FitProblem;
 import org.handdown.measure.Wording;
 
 /** The lay as SVG at true size: one user unit is one millimetre, panels side by side, y turned down as SVG wants it. */

@@ -2,10 +2,10 @@ package org.handdown.formats.sheet;
 
 import java.util.Comparator;
 import java.util.List;
+import org.handdown.fit.EdgeKind;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.PanelRun;
 import org.handdown.geometry.Point;
-import org.handdown.lay.FitPanel;
-import org.handdown.lay.PanelRun;
-import org.handdown.source.EdgeKind;
 
 /**
  * The straight edge of a panel that a tape is laid along: a finished hem where there is one, else the longest straight edge. Distances

@@ -5,11 +5,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitProblem;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
-import org.handdown.lay.FitLayout;
-import org.handdown.lay.FitProblem;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 

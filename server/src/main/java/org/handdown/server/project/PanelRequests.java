@@ -2,6 +2,7 @@ package org.handdown.server.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.fit.Motif;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
@@ -10,7 +11,6 @@ import org.handdown.panel.Carried;
 import org.handdown.panel.ClothRepeat;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Grain;
-import org.handdown.panel.Motif;
 import org.handdown.panel.Pressing;
 import org.handdown.server.project.ProjectView.ExtentKind;
 import org.handdown.server.project.ProjectView.GrainBy;

@@ -110,7 +110,7 @@ class SumsController {
                 double grain = lay.problem().panels().stream()
                         .filter(p -> p.id().equals(r.panel()))
                         .findFirst()
-                        .map(org.handdown.lay.FitPanel::grainDeg)
+                        .map(org.handdown.fit.FitPanel::grainDeg)
                         .orElse(90.0);
                 add(r.panel(), r.outline(), grain, scraps, rings, grains);
             });

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.fit.EdgeKind;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.geometry.Box;
@@ -23,7 +24,6 @@ import org.handdown.panel.ReadyShape;
 import org.handdown.panel.ShapeByMeasures;
 import org.handdown.panel.TwoPins;
 import org.handdown.source.EdgeFinish;
-import org.handdown.source.EdgeKind;
 import org.handdown.source.Layer;
 import org.jspecify.annotations.Nullable;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.fit.EdgeKind;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
@@ -24,7 +25,6 @@ import org.handdown.server.project.ProjectView.TapeCheckView;
 import org.handdown.server.project.ProjectView.TapePointView;
 import org.handdown.server.project.ProjectView.TapedView;
 import org.handdown.source.EdgeFinish;
-import org.handdown.source.EdgeKind;
 
 /** Taped panels and what panels are good for, as the page wants them. */
 final class TapeViews {

@@ -1,7 +1,0 @@
-package org.handdown.lay;
-
-/** What the fitter strives for; the meaning of each is in docs/formats/fit-format.md. */
-public enum Objective {
-    FILL,
-    SHORTEST
-}
