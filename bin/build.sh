@@ -54,7 +54,7 @@ archive_fit() {
   local made=$RUN/fit.jsa.$$
   # Without it everything works, only slower, so that an empty archive stands for one that could not be made.
   fit_java -XX:ArchiveClassesAtExit="$made"
-  "${FIT[@]}" org.handdown.formats.fit.Rehearsal demo/*.project.json >/dev/null 2>&1 || : >"$made"
+  "${FIT[@]}" org.handdown.formats.project.Rehearsal demo/*.project.json >/dev/null 2>&1 || : >"$made"
   mv -f "$made" "$FIT_ARCHIVE"
 }
 

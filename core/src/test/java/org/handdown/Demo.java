@@ -19,15 +19,15 @@ import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
-import org.handdown.source.Anatomy;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
-import org.handdown.source.GarmentMeasures;
-import org.handdown.source.Join;
-import org.handdown.source.MeasureSpec;
 import org.handdown.source.Source;
-import org.handdown.source.SourceKind;
-import org.handdown.source.TrouserMeasures;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.MeasureSpec;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.anatomy.TrouserMeasures;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 
 /** The demo household's trousers and child, for tests. */

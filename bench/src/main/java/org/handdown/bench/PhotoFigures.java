@@ -10,8 +10,8 @@ import org.handdown.formats.photo.SimulatedCamera;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
-import org.handdown.panel.Baseline;
-import org.handdown.panel.TapePoint;
+import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.TapePoint;
 
 /** How well panels are traced off pictures of the simulated camera. */
 public final class PhotoFigures {

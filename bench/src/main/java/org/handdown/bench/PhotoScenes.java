@@ -8,8 +8,8 @@ import java.util.Random;
 import org.handdown.formats.photo.KnownSheet;
 import org.handdown.formats.photo.SimulatedCamera;
 import org.handdown.geometry.Outline;
-import org.handdown.panel.ReadyShape;
-import org.handdown.panel.ShapeByMeasures;
+import org.handdown.panel.survey.ReadyShape;
+import org.handdown.panel.survey.ShapeByMeasures;
 
 /** Varied panels under the simulated camera: shapes, colours, tilt, light. */
 final class PhotoScenes {

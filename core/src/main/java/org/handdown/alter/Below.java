@@ -4,12 +4,12 @@ import java.util.Locale;
 import java.util.Optional;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.EdgeFinish;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.Part;
-import org.handdown.source.PartRole;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartRole;
 
 /** What hangs below a part that becomes shorter: its rib or cuff, and the lining inside it. */
 final class Below {

@@ -10,11 +10,11 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Fold;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
-import org.handdown.source.PartRole;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartRole;
 import org.handdown.unpick.Stretch;
 import org.handdown.unpick.Stretches;
 

@@ -7,10 +7,10 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.Part;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
 
 /** The lines to chalk for what is taken in, on every part they cross, in that part's own frame, mm. */
 public final class NewLines {

@@ -3,11 +3,11 @@ package org.handdown.alter;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Fold;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.PartRole;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartRole;
 
 /**
  * Cloth hidden in a source that lets it grow.

@@ -9,12 +9,12 @@ import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Fold;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.Part;
-import org.handdown.source.Tube;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.Tube;
 
 /**
  * What a source could give at every level: round each ring at its top, middle and end, from the seams that run through it and the folds

@@ -10,11 +10,11 @@ import org.handdown.measure.QuantityKind;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.Part;
-import org.handdown.source.Tube;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.Tube;
 import org.handdown.unpick.JoinDecision;
 
 /**

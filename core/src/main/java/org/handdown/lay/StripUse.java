@@ -12,8 +12,8 @@ import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Region;
 import org.handdown.panel.Panel;
-import org.handdown.panel.Survey;
-import org.handdown.source.Join;
+import org.handdown.panel.survey.Survey;
+import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
 

@@ -7,10 +7,10 @@ import org.handdown.alter.LetOut;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Fold;
-import org.handdown.source.Part;
 import org.handdown.source.Source;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Part;
 import org.handdown.unpick.UnpickPlan;
 
 /** Steps for letting a source out and down. Minutes are common practice, no source. */

@@ -117,7 +117,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
     }
 
     /** @throws RefusedValueException when a panel has more flaws than anybody can mind */
-    static List<Flaw> few(List<Flaw> flaws) {
+    public static List<Flaw> few(List<Flaw> flaws) {
         if (flaws.size() > MOST) {
             throw new RefusedValueException("flaws", "A panel takes 60 flaws at most; join neighbouring ones.");
         }
@@ -134,7 +134,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
     }
 
     /** The same zone with every point moved, for a panel that is turned over, scaled or laid against another. */
-    Flaw moved(java.util.function.UnaryOperator<Point> move, double scale) {
+    public Flaw moved(java.util.function.UnaryOperator<Point> move, double scale) {
         Extent there = extent instanceof Strip s
                 ? new Strip(move.apply(s.from), move.apply(s.to), s.widthMm * scale)
                 : new Around(outline().map(move).counterClockwise());
@@ -142,7 +142,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
     }
 
     /** Does any of it lie in a region? */
-    boolean touches(Region region) {
+    public boolean touches(Region region) {
         return !region.intersection(Region.of(outline())).isEmpty();
     }
 }

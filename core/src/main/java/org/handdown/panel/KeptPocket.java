@@ -6,10 +6,10 @@ import java.util.Optional;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.source.FlatView;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
-import org.handdown.source.PartRole;
+import org.handdown.source.graph.FlatView;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartRole;
 import org.handdown.unpick.UnpickPlan;
 
 /** A pocket that stays on its panel: no stitch line runs through it, and the cloth under it is not to be had. */

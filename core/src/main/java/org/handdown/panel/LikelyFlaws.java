@@ -5,8 +5,8 @@ import java.util.List;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.source.SourceKind;
-import org.handdown.source.TrousersAnatomy;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.anatomy.TrousersAnatomy;
 
 /** Where a kind of source is usually worn, faded or creased: places to look at, not findings. Common practice, no source. */
 public final class LikelyFlaws {

@@ -7,7 +7,7 @@ import org.handdown.cloth.Cloth;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.Motif;
 import org.handdown.geometry.Outline;
-import org.handdown.source.EdgeFinish;
+import org.handdown.source.graph.EdgeFinish;
 
 /**
  * Flat cloth after taking apart, seen from its right side. Panel frame: mm, y up along the crease.

@@ -13,7 +13,7 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.Part;
+import org.handdown.source.graph.Part;
 
 /**
  * A piece copied from a garment that fits: its stitch lines, an allowance and a trueing margin outside them, corrected where the new

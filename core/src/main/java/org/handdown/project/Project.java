@@ -18,7 +18,7 @@ import org.handdown.fit.Placed;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.TypedWords;
-import org.handdown.panel.Survey;
+import org.handdown.panel.survey.Survey;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.handdown.fit.EdgeKind;
 import org.handdown.pattern.Role;
-import org.handdown.source.PartRole;
+import org.handdown.source.graph.PartRole;
 
 /** Kinds of keeper, with what each may become: a shape serves a role, not a name. */
 public enum KeeperKind {

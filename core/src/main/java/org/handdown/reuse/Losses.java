@@ -5,7 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.handdown.measure.Wording;
-import org.handdown.source.Join;
+import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
 

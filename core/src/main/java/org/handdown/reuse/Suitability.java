@@ -13,10 +13,10 @@ import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Part;
 import org.handdown.source.Source;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Part;
 
 /** Whether a source can become what is wanted, by measured slack at each level, never by the size on its label. */
 public final class Suitability {

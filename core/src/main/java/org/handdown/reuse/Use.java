@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
-import org.handdown.source.Layer;
+import org.handdown.source.graph.Layer;
 
 /**
  * A keeper, or several joined, put to a want: accepted with what it saves and costs, or refused with the figure that forbids it.

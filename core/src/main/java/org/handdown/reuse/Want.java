@@ -11,7 +11,7 @@ import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
-import org.handdown.source.Layer;
+import org.handdown.source.graph.Layer;
 
 /**
  * Something finished that a design needs.

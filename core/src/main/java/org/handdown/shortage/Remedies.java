@@ -14,7 +14,7 @@ import org.handdown.geometry.Box;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
-import org.handdown.panel.Survey;
+import org.handdown.panel.survey.Survey;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;

@@ -1,6 +1,11 @@
 package org.handdown.source;
 
 import java.util.List;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
 
 /** How this very source differs from the ready anatomy of its kind. */
 public sealed interface Adjustment {

@@ -15,6 +15,17 @@ import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Closure;
+import org.handdown.source.graph.FlatView;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
+import org.handdown.source.shape.Block;
 
 /** How this source is built: the ready anatomy of its kind by its measures, and where it differs. */
 public record Construction(GarmentMeasures measures, List<Adjustment> adjustments) {

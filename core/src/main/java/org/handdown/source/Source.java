@@ -3,6 +3,8 @@ package org.handdown.source;
 import java.util.List;
 import org.handdown.cloth.Cloth;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.SourceKind;
 
 /** A garment, blanket, curtain or scarf that will be taken apart: what it is, its cloth, condition, care and construction. */
 public record Source(

@@ -3,7 +3,7 @@ package org.handdown.unpick;
 import java.util.Map;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.EdgeFinish;
+import org.handdown.source.graph.EdgeFinish;
 
 /**
  * What became of the edges of a part when it was freed.

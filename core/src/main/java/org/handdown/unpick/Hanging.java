@@ -10,9 +10,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
 import org.jspecify.annotations.Nullable;
 
 /**

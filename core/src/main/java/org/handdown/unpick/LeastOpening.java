@@ -15,9 +15,9 @@ import org.handdown.geometry.Box;
 import org.handdown.measure.GivenUpException;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
 
 /**
  * The cheapest set of joins to open so that wanted parts lie flat. Exact: whatever still makes a wanted part part of a tube names joins of

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Set;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
 
 /**
  * What is pinned to a part the moment it comes off, so that side, face and grain are not lost in a heap.

@@ -3,7 +3,7 @@ package org.handdown.unpick;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.Join;
+import org.handdown.source.graph.Join;
 
 /**
  * A part of a join's length, mm from its start: all that has to be opened for an alteration.

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.source.Join;
+import org.handdown.source.graph.Join;
 
 /** All stretches of one join that are opened; between them it stays closed. In order along the join, none touching another. */
 public record Stretches(List<Stretch> parts) {

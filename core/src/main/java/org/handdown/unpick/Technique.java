@@ -6,7 +6,7 @@ import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.Weave;
 import org.handdown.measure.Wording;
-import org.handdown.source.Join;
+import org.handdown.source.graph.Join;
 
 /**
  * How to open a join of this stitch in this cloth (handbook of the trade §7–8; common practice, no source).

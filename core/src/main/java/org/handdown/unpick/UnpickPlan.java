@@ -10,12 +10,12 @@ import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.EdgeFinish;
-import org.handdown.source.Join;
-import org.handdown.source.Part;
-import org.handdown.source.PartRole;
-import org.handdown.source.StitchType;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
 
 /**
  * What a choice for every join costs and wins. Unpicking wins the allowance back on each side; cutting away beside the stitches takes

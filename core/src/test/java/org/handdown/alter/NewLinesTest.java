@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.geometry.Point;
-import org.handdown.source.Anatomy;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
 
 class NewLinesTest {

@@ -10,8 +10,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
-import org.handdown.source.Anatomy;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 

@@ -14,9 +14,9 @@ import org.handdown.alter.TakeIn.Kind;
 import org.handdown.alter.TakeIn.Pinch;
 import org.handdown.alter.TakeIn.Reading;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 

@@ -27,7 +27,7 @@ import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.PartLabel;
 import org.handdown.unpick.Stretches;

@@ -12,7 +12,10 @@ import org.handdown.Demo;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.source.Layer;
+import org.handdown.panel.survey.Carried;
+import org.handdown.panel.survey.FourSides;
+import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.source.graph.Layer;
 import org.junit.jupiter.api.Test;
 
 class UsableTest {

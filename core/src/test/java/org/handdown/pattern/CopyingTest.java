@@ -14,8 +14,8 @@ import org.handdown.measure.Wording;
 import org.handdown.pattern.Copying.Mark;
 import org.handdown.pattern.Copying.Place;
 import org.handdown.pattern.Copying.Wish;
-import org.handdown.source.Part;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Part;
 import org.junit.jupiter.api.Test;
 
 class CopyingTest {

@@ -21,7 +21,7 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.source.Assessment;
 import org.handdown.source.Fault;
 import org.handdown.source.Source;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 

@@ -10,8 +10,8 @@ import java.util.Random;
 import org.handdown.Demo;
 import org.handdown.panel.Panel;
 import org.handdown.source.Construction;
-import org.handdown.source.GarmentMeasures;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 

@@ -18,13 +18,13 @@ import org.handdown.fit.search.Fitter;
 import org.handdown.geometry.Point;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.Flaw;
-import org.handdown.panel.LegSurvey;
 import org.handdown.panel.Panel;
-import org.handdown.panel.Survey;
+import org.handdown.panel.survey.LegSurvey;
+import org.handdown.panel.survey.Survey;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Piecing;
 import org.handdown.project.StationState.Stand;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.junit.jupiter.api.Test;
 

@@ -9,7 +9,7 @@ import org.handdown.Demo;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.source.Assessment;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
 import org.junit.jupiter.api.Test;

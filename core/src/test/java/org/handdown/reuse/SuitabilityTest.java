@@ -12,7 +12,7 @@ import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.source.Assessment;
 import org.handdown.source.Source;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

@@ -18,7 +18,7 @@ import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 
 /** Projects whose cloth is short by a known figure: rectangles on one blanket with its pile along it. */
 final class Short {

@@ -13,8 +13,8 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
 import org.handdown.measure.Practice;
-import org.handdown.source.Anatomy;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
 
 /** Order and technique: handbook §7 and §8, common practice, no source. */

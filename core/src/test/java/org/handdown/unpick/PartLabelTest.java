@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.measure.Practice;
-import org.handdown.source.Anatomy;
-import org.handdown.source.Join;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
 import org.junit.jupiter.api.Test;
 
 class PartLabelTest {

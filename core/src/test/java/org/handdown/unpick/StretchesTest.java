@@ -11,8 +11,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.handdown.Demo;
 import org.handdown.measure.Practice;
-import org.handdown.source.Join;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Join;
 import org.junit.jupiter.api.Test;
 
 class StretchesTest {

@@ -12,11 +12,11 @@ import org.handdown.Demo;
 import org.handdown.fit.EdgeKind;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
-import org.handdown.source.Anatomy;
-import org.handdown.source.EdgeFinish;
-import org.handdown.source.Join;
-import org.handdown.source.StitchType;
-import org.handdown.source.TrousersAnatomy;
+import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.StitchType;
 import org.junit.jupiter.api.Test;
 
 class UnpickPlanTest {

@@ -1,7 +1,10 @@
 package org.handdown.server;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.simpleNameEndingWith;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -34,7 +37,11 @@ class ServerArchitectureTest {
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = noClasses()
             .that()
             .resideInAnyPackage(
-                    "org.handdown.measure..", "org.handdown.geometry..", "org.handdown.lay..", "org.handdown.project..")
+                    "org.handdown.measure..",
+                    "org.handdown.geometry..",
+                    "org.handdown.fit..",
+                    "org.handdown.lay..",
+                    "org.handdown.project..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(
@@ -60,4 +67,16 @@ class ServerArchitectureTest {
             .resideInAPackage("org.handdown.server..")
             .should()
             .bePackagePrivate();
+
+    /** Core, formats and server: whoever reads a package reads no other that reads it. */
+    @ArchTest
+    static final ArchRule NO_CYCLES =
+            slices().matching("org.handdown.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_ASK_SERVICES = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Controller")
+            .should()
+            .dependOnClassesThat(simpleNameEndingWith("Mapper").and(resideInAPackage("org.handdown..")));
 }

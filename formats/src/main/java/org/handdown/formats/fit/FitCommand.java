@@ -49,7 +49,7 @@ public final class FitCommand {
     }
 
     /** @return 0 for a written lay, 2 for an order or a problem that cannot be used */
-    static int run(String[] args, PrintStream out, PrintStream err, long startedMillis) {
+    public static int run(String[] args, PrintStream out, PrintStream err, long startedMillis) {
         try {
             Order order = order(args);
             FitProblem problem = FitProblemJson.read(text(order.problem));

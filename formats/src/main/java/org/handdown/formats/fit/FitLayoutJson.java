@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.Placed;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
@@ -20,12 +21,12 @@ public final class FitLayoutJson {
     private FitLayoutJson() {}
 
     public static FitLayout read(String text) {
-        return read(FitProblemJson.parse(text));
+        return read(Json.parse(text));
     }
 
     public static FitLayout read(JsonNode node) {
         JsonField file = JsonField.root(node);
-        FitProblemJson.requireFormat(file, FORMAT);
+        Json.requireFormat(file, FORMAT);
         return new FitLayout(
                 file.get("placements").required().list(FitLayoutJson::placed),
                 file.get("unplaced")
@@ -77,7 +78,7 @@ public final class FitLayoutJson {
     }
 
     static ObjectNode write(Placed p) {
-        return FitProblemJson.JSON
+        return Json.MAPPER
                 .createObjectNode()
                 .put("piece", p.piece())
                 .put("copy", p.copy())
@@ -90,7 +91,7 @@ public final class FitLayoutJson {
     }
 
     public static ObjectNode write(FitLayout layout) {
-        ObjectNode file = FitProblemJson.JSON.createObjectNode().put("format", FORMAT);
+        ObjectNode file = Json.MAPPER.createObjectNode().put("format", FORMAT);
         ArrayNode placements = file.putArray("placements");
         layout.placements().forEach(p -> placements.add(write(p)));
         ArrayNode unplaced = file.putArray("unplaced");
@@ -114,8 +115,8 @@ public final class FitLayoutJson {
     }
 
     public static ObjectNode write(FitLayout.Remnant remnant) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("panel", remnant.panel());
-        node.set("outline", FitProblemJson.ring(remnant.outline()));
+        ObjectNode node = Json.MAPPER.createObjectNode().put("panel", remnant.panel());
+        node.set("outline", Json.ring(remnant.outline()));
         FitLayout.GrainRectangle r = remnant.largestRectangle();
         if (r != null) {
             node.putObject("largestRectangle")
@@ -130,7 +131,7 @@ public final class FitLayoutJson {
 
     public static String text(FitLayout layout) {
         try {
-            return FitProblemJson.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(write(layout));
+            return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(write(layout));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("A lay can always be written.", e);
         }

@@ -1,10 +1,6 @@
 package org.handdown.formats.fit;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadFeature;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Comparator;
@@ -22,31 +18,25 @@ import org.handdown.fit.Objective;
 import org.handdown.fit.PanelRun;
 import org.handdown.fit.PieceGrain;
 import org.handdown.fit.Repeat;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.geometry.Point;
-import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes {@code handdown-fit-problem/1}. */
 public final class FitProblemJson {
     public static final String FORMAT = "handdown-fit-problem/1";
-    public static final JsonMapper JSON = JsonMapper.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .build();
 
     private FitProblemJson() {}
 
     /** @throws RefusedValueException naming the field that cannot be used */
     public static FitProblem read(String text) {
-        return read(parse(text));
+        return read(Json.parse(text));
     }
 
     public static FitProblem read(JsonNode node) {
         JsonField file = JsonField.root(node);
-        requireFormat(file, FORMAT);
+        Json.requireFormat(file, FORMAT);
         JsonField panels = file.get("panels").required();
         if (panels.node().isArray() && panels.node().isEmpty()) {
             throw panels.refusal("is empty; give at least one panel to lay the pieces on.");
@@ -58,42 +48,6 @@ public final class FitProblemJson {
                 panels.list(FitProblemJson::panel),
                 file.get("pieces").required().list(FitProblemJson::piece),
                 file.get("pinned").list(FitLayoutJson::placed));
-    }
-
-    /** Parses JSON text. @throws RefusedValueException with line and column */
-    public static JsonNode parse(String text) {
-        try {
-            return JSON.readTree(text);
-        } catch (JsonProcessingException e) {
-            var at = e.getLocation();
-            String where = at == null ? "" : Wording.fill(" (line %d, column %d)", at.getLineNr(), at.getColumnNr());
-            throw new RefusedValueException("file", "is not JSON: " + firstLine(e.getOriginalMessage()) + where + ".");
-        }
-    }
-
-    private static String firstLine(String text) {
-        return text.lines().findFirst().orElse("cannot be read");
-    }
-
-    public static void requireFormat(JsonField file, String format) {
-        if (!file.get("format").isPresent()) {
-            throw file.get("format")
-                    .refusal(Wording.fill(
-                            "is not told: this is no file of Hand Down, or not a whole one; a “%s” is wanted here.",
-                            format));
-        }
-        String given = file.get("format").text();
-        if (given.equals(format)) {
-            return;
-        }
-        String kind = format.substring(0, format.indexOf('/') + 1);
-        throw file.get("format")
-                .refusal(
-                        given.startsWith(kind)
-                                ? Wording.fill(
-                                        "is “%s”, written by a newer Hand Down; this one reads “%s” and would cut what it does not know. Bring the program up to date first.",
-                                        given, format)
-                                : Wording.fill("is “%s”; a “%s” is wanted here.", given, format));
     }
 
     private static FitPanel panel(JsonField f) {
@@ -189,7 +143,7 @@ public final class FitProblemJson {
 
     /** The whole problem as JSON; reading it back gives an equal problem. */
     public static ObjectNode write(FitProblem problem) {
-        ObjectNode file = JSON.createObjectNode().put("format", FORMAT);
+        ObjectNode file = Json.MAPPER.createObjectNode().put("format", FORMAT);
         file.put("objective", word(problem.objective()));
         file.put("gap", problem.gapMm()).put("margin", problem.marginMm());
         ArrayNode panels = file.putArray("panels");
@@ -204,14 +158,14 @@ public final class FitProblemJson {
     }
 
     private static ObjectNode write(FitPanel panel) {
-        ObjectNode node = JSON.createObjectNode().put("id", panel.id());
-        node.set("outline", ring(panel.outline()));
+        ObjectNode node = Json.MAPPER.createObjectNode().put("id", panel.id());
+        node.set("outline", Json.ring(panel.outline()));
         ArrayNode holes = node.putArray("holes");
-        panel.holes().forEach(h -> holes.add(ring(h)));
+        panel.holes().forEach(h -> holes.add(Json.ring(h)));
         ArrayNode zones = node.putArray("zones");
         for (FlawZone zone : panel.zones()) {
             ObjectNode z = zones.addObject().put("kind", word(zone.kind()));
-            z.set("outline", ring(zone.outline()));
+            z.set("outline", Json.ring(zone.outline()));
             z.put("what", zone.what());
         }
         node.put("cloth", panel.cloth()).put("grain", panel.grainDeg());
@@ -234,13 +188,13 @@ public final class FitProblemJson {
         }
         if (!panel.motifs().isEmpty()) {
             ArrayNode motifs = node.putArray("motifs");
-            panel.motifs().forEach(m -> motifs.addObject().put("name", m.name()).set("centre", point(m.centre())));
+            panel.motifs().forEach(m -> motifs.addObject().put("name", m.name()).set("centre", Json.point(m.centre())));
         }
         return node;
     }
 
     private static ObjectNode write(FitPiece piece) {
-        ObjectNode node = JSON.createObjectNode().put("id", piece.id()).put("quantity", piece.quantity());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("id", piece.id()).put("quantity", piece.quantity());
         node.put("handed", word(piece.handed()));
         ArrayNode cloths = node.putArray("cloths");
         piece.cloths().forEach(cloths::add);
@@ -254,22 +208,22 @@ public final class FitProblemJson {
         piece.variants().forEach(v -> variants.add(write(v)));
         ArrayNode match = node.putArray("match");
         for (FitPiece.Match m : piece.matches()) {
-            match.addObject().put("group", m.group()).put("repeat", m.repeat()).set("point", point(m.point()));
+            match.addObject().put("group", m.group()).put("repeat", m.repeat()).set("point", Json.point(m.point()));
         }
         FitPiece.MotifWish motif = piece.motif();
         if (motif != null) {
             ObjectNode m = node.putObject("motif").put("name", motif.name()).put("partner", motif.partner());
-            m.set("point", point(motif.point()));
+            m.set("point", Json.point(motif.point()));
             m.put("within", motif.withinMm());
         }
         return node;
     }
 
     private static ObjectNode write(FitPiece.Variant variant) {
-        ObjectNode node = JSON.createObjectNode().put("id", variant.id());
-        node.set("outline", ring(variant.outline()));
+        ObjectNode node = Json.MAPPER.createObjectNode().put("id", variant.id());
+        node.set("outline", Json.ring(variant.outline()));
         ArrayNode hidden = node.putArray("hidden");
-        variant.hidden().forEach(h -> hidden.add(ring(h)));
+        variant.hidden().forEach(h -> hidden.add(Json.ring(h)));
         FitPiece.Anchor anchor = variant.anchor();
         if (anchor != null) {
             ObjectNode a = node.putObject("anchor").put("from", anchor.from()).put("to", anchor.to());
@@ -283,16 +237,6 @@ public final class FitProblemJson {
             }
         }
         return node.put("bonus", variant.bonus());
-    }
-
-    public static ArrayNode ring(Ring ring) {
-        ArrayNode points = JSON.createArrayNode();
-        ring.points().forEach(p -> points.add(point(p)));
-        return points;
-    }
-
-    static ArrayNode point(Point p) {
-        return JSON.createArrayNode().add(p.x()).add(p.y());
     }
 
     private static String word(Enum<?> constant) {

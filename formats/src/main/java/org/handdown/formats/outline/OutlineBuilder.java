@@ -11,7 +11,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.panel.Crossing;
+import org.handdown.panel.reshape.Crossing;
 
 /** Gathers the segments of one closed run of a drawing and makes an outline of them, an edge from corner to corner. */
 final class OutlineBuilder {

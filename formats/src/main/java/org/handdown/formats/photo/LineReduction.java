@@ -5,7 +5,7 @@ import java.util.List;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.panel.TapePoint;
+import org.handdown.panel.survey.TapePoint;
 
 /** Reduces a traced line to the few points a person would have measured: corners, and points of smooth curves between them. */
 public final class LineReduction {

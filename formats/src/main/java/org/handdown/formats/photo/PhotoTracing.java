@@ -8,8 +8,8 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.panel.Baseline;
-import org.handdown.panel.TapePoint;
+import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.TapePoint;
 
 /**
  * From a photo and its sheet to points of the cloth's edge.

@@ -1,8 +1,8 @@
 package org.handdown.formats.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.LengthUnit;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
@@ -28,7 +28,7 @@ final class AimJson {
     }
 
     static ObjectNode write(Aim aim) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("garment", Words.of(aim.garment()));
         if (!aim.draft().isEmpty()) {
             node.put("draft", aim.draft());

@@ -6,11 +6,11 @@ import java.util.List;
 import org.handdown.fit.Motif;
 import org.handdown.formats.JsonField;
 import org.handdown.geometry.Point;
-import org.handdown.panel.Carried;
-import org.handdown.panel.ClothRepeat;
 import org.handdown.panel.Flaw;
-import org.handdown.panel.Grain;
-import org.handdown.panel.Pressing;
+import org.handdown.panel.survey.Carried;
+import org.handdown.panel.survey.ClothRepeat;
+import org.handdown.panel.survey.Grain;
+import org.handdown.panel.survey.Pressing;
 import org.jspecify.annotations.Nullable;
 
 /** What a panel's cloth carries as JSON; fields stand in it only where somebody told something. */

@@ -3,8 +3,8 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.DesignSeam;
@@ -139,8 +139,7 @@ final class ChangeJson {
     }
 
     static ObjectNode write(Allowance a) {
-        ObjectNode node =
-                FitProblemJson.JSON.createObjectNode().put("mm", a.mm()).put("why", a.why());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("mm", a.mm()).put("why", a.why());
         if (a.sewMm() != a.mm()) {
             node.put("sewMm", a.sewMm());
         }
@@ -167,7 +166,7 @@ final class ChangeJson {
     }
 
     static ObjectNode write(Mark mark) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("kind", Words.of(mark.kind())).put("label", mark.label());
         ArrayNode points = node.putArray("points");
         mark.points().forEach(p -> points.add(OutlineJson.write(p)));
@@ -194,7 +193,7 @@ final class ChangeJson {
     }
 
     static ObjectNode write(Change change) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         if (change instanceof Lengthen c) {
             kind(node, Kind.LENGTHEN, change).put("atMm", c.atMm()).put("byMm", c.byMm());
             ArrayNode pieces = node.putArray("pieces");
@@ -262,7 +261,7 @@ final class ChangeJson {
     }
 
     private static ObjectNode write(DesignSeam seam) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("name", seam.name());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("name", seam.name());
         write(node.putArray("one"), seam.one());
         write(node.putArray("other"), seam.other());
         node.put("leastEaseMm", seam.leastEaseMm()).put("mostEaseMm", seam.mostEaseMm());

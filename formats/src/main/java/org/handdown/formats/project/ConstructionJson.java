@@ -4,19 +4,19 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Wording;
 import org.handdown.source.Adjustment;
 import org.handdown.source.Construction;
-import org.handdown.source.Fold;
-import org.handdown.source.GarmentMeasures;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.MeasureSpec;
-import org.handdown.source.PartRole;
-import org.handdown.source.SourceKind;
-import org.handdown.source.StitchType;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.MeasureSpec;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
 
 /** How a source is built, as JSON: its kind, measures and adjustments. */
 final class ConstructionJson {
@@ -124,7 +124,7 @@ final class ConstructionJson {
     }
 
     static ObjectNode write(Construction construction) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         write(node, construction);
         return node;
     }

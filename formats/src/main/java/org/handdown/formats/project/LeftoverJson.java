@@ -5,9 +5,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.FlawZone;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.lay.Leftover;
 
 /** A remnant as the stash keeps it: outline and rectangle as in a layout, with its cloth, grain, finished edges and flaws. */
@@ -15,7 +15,7 @@ public final class LeftoverJson {
     private LeftoverJson() {}
 
     public static Leftover read(String text) {
-        JsonField f = JsonField.root(FitProblemJson.parse(text));
+        JsonField f = JsonField.root(Json.parse(text));
         return new Leftover(
                 FitLayoutJson.remnant(f),
                 f.get("cloth").text(""),
@@ -45,7 +45,7 @@ public final class LeftoverJson {
         left.zones().forEach(z -> {
             ObjectNode zone = zones.addObject().put("kind", z.kind().name().toLowerCase(Locale.ROOT));
             zone.put("what", z.what());
-            zone.set("outline", FitProblemJson.ring(z.outline()));
+            zone.set("outline", Json.ring(z.outline()));
         });
         return node.toString();
     }

@@ -3,8 +3,8 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -78,7 +78,7 @@ public final class OutlineJson {
     }
 
     public static ArrayNode write(Outline outline) {
-        ArrayNode edges = FitProblemJson.JSON.createArrayNode();
+        ArrayNode edges = Json.MAPPER.createArrayNode();
         for (Edge edge : outline.edges()) {
             var node = edges.addObject().put("name", edge.name());
             node.set("start", write(edge.start()));
@@ -98,6 +98,6 @@ public final class OutlineJson {
     }
 
     static ArrayNode write(Point p) {
-        return FitProblemJson.JSON.createArrayNode().add(p.x()).add(p.y());
+        return Json.MAPPER.createArrayNode().add(p.x()).add(p.y());
     }
 }

@@ -8,18 +8,18 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.handdown.fit.EdgeKind;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Wording;
-import org.handdown.panel.LegSurvey;
-import org.handdown.panel.PartSurvey;
-import org.handdown.panel.Survey;
-import org.handdown.panel.TapedSurvey;
+import org.handdown.panel.survey.LegSurvey;
+import org.handdown.panel.survey.PartSurvey;
+import org.handdown.panel.survey.Survey;
+import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.project.Project;
-import org.handdown.source.EdgeFinish;
-import org.handdown.source.Layer;
-import org.handdown.source.LegShape;
-import org.handdown.source.TrousersAnatomy;
+import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretch;
@@ -136,7 +136,7 @@ final class PanelsJson {
     }
 
     static ObjectNode write(Project.MeasuredPanels panels) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         node.set("proposedFrom", ConstructionJson.write(panels.construction()));
         write(node, panels.opening());
         ArrayNode surveys = node.putArray("surveys");
@@ -149,7 +149,7 @@ final class PanelsJson {
     }
 
     private static ObjectNode write(Survey survey) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("id", survey.id());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("id", survey.id());
         if (survey instanceof LegSurvey leg) {
             ObjectNode shape = node.putObject("leg");
             put(shape, "hem", leg.shape().hem());

@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.Wording;
@@ -68,7 +68,7 @@ final class PieceJson {
     }
 
     private static ObjectNode write(Project.Order order) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode().put("draft", order.draft());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("draft", order.draft());
         WearerJson.write(node.putObject("from"), order.from());
         ObjectNode choices = node.putObject("choices");
         new TreeMap<>(order.choices()).forEach(choices::put);
@@ -144,7 +144,7 @@ final class PieceJson {
     }
 
     static ObjectNode write(Project.Pieces pieces) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         if (pieces instanceof Project.LettingOut letting) {
             AlterationJson.write(node, letting.wish());
             InsertDraft.Wish inserts = letting.inserts();
@@ -179,8 +179,7 @@ final class PieceJson {
     }
 
     private static ObjectNode write(Piece piece) {
-        ObjectNode node =
-                FitProblemJson.JSON.createObjectNode().put("id", piece.id()).put("name", piece.name());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("id", piece.id()).put("name", piece.name());
         node.put("quantity", piece.quantity()).put("pair", piece.pair());
         node.put("grain", Words.of(piece.grain())).put("required", piece.required());
         node.set("outline", OutlineJson.write(piece.stitchLine()));

@@ -5,8 +5,8 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Practice;
 
 /** Figures of common practice that a household set for itself, as JSON: by figure, in mm, as a share, or in minutes a metre. */
@@ -26,7 +26,7 @@ final class PracticeJson {
     }
 
     static ObjectNode write(Practice practice) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         for (Practice.Figure figure : Practice.Figure.values()) {
             Double value = practice.own().get(figure);
             if (value != null) {

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
@@ -26,12 +27,12 @@ public final class ProjectJson {
     private ProjectJson() {}
 
     public static Project read(String text) {
-        return read(FitProblemJson.parse(text));
+        return read(Json.parse(text));
     }
 
     public static Project read(JsonNode node) {
         JsonField f = JsonField.root(node);
-        FitProblemJson.requireFormat(f, FORMAT);
+        Json.requireFormat(f, FORMAT);
         return new Project(
                 f.get("name").name(),
                 read(f.get("aim"), AimJson::read),
@@ -71,7 +72,7 @@ public final class ProjectJson {
     }
 
     private static ObjectNode write(Project.Lay lay) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         node.set("problem", FitProblemJson.write(lay.problem()));
         node.set("layout", FitLayoutJson.write(lay.layout()));
         node.put("movedByHand", lay.movedByHand());
@@ -109,8 +110,7 @@ public final class ProjectJson {
     }
 
     public static ObjectNode write(Project project) {
-        ObjectNode node =
-                FitProblemJson.JSON.createObjectNode().put("format", FORMAT).put("name", project.name());
+        ObjectNode node = Json.MAPPER.createObjectNode().put("format", FORMAT).put("name", project.name());
         var aim = project.aim();
         if (aim != null) {
             node.set("aim", AimJson.write(aim));
@@ -174,7 +174,7 @@ public final class ProjectJson {
 
     /** A document as it was stored, indented for people, whether or not it can be read as a project. */
     public static String indented(String document) {
-        return FitProblemJson.parse(document).toPrettyString();
+        return Json.parse(document).toPrettyString();
     }
 
     /** Written for people: indented. */

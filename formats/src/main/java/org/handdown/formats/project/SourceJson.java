@@ -13,8 +13,8 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.StretchTest;
 import org.handdown.cloth.Weave;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Origin;
 import org.handdown.source.Assessment;
 import org.handdown.source.Fault;
@@ -95,7 +95,7 @@ final class SourceJson {
     }
 
     static ObjectNode write(Source source) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("name", source.name()).put("what", source.what());
         node.put("condition", source.condition()).put("care", source.care()).put("cost", source.cost());
         node.set("cloth", write(source.cloth()));
@@ -124,7 +124,7 @@ final class SourceJson {
     }
 
     private static ObjectNode write(Cloth cloth) {
-        ObjectNode node = FitProblemJson.JSON
+        ObjectNode node = Json.MAPPER
                 .createObjectNode()
                 .put("name", cloth.name())
                 .put("fibre", cloth.fibre())

@@ -5,13 +5,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
 import java.util.Map;
 import org.handdown.formats.JsonField;
-import org.handdown.panel.Baseline;
-import org.handdown.panel.DrawnOutline;
-import org.handdown.panel.FourSides;
-import org.handdown.panel.OutlineMethod;
-import org.handdown.panel.ReadyShape;
-import org.handdown.panel.ShapeByMeasures;
-import org.handdown.panel.TwoPins;
+import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.DrawnOutline;
+import org.handdown.panel.survey.FourSides;
+import org.handdown.panel.survey.OutlineMethod;
+import org.handdown.panel.survey.ReadyShape;
+import org.handdown.panel.survey.ShapeByMeasures;
+import org.handdown.panel.survey.TwoPins;
 
 /** A panel measured on the cloth with a tape, as JSON. */
 final class TapeJson {

@@ -3,8 +3,8 @@ package org.handdown.formats.project;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.handdown.body.Passage;
+import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.pattern.Neckline;
 import org.handdown.project.Project;
 
@@ -51,7 +51,7 @@ final class WorkingsJson {
     }
 
     static ObjectNode write(Project.Workings workings) {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         ArrayNode passages = node.putArray("passages");
         workings.passages().forEach(p -> {
             ObjectNode ring = passages.addObject()

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
-import org.handdown.panel.ReadyShape;
-import org.handdown.panel.ShapeByMeasures;
-import org.handdown.panel.TapeLine;
+import org.handdown.panel.survey.ReadyShape;
+import org.handdown.panel.survey.ShapeByMeasures;
+import org.handdown.panel.survey.TapeLine;
 
 /** A sheet to fill in by hand at the table: the shape with its tape lines numbered, or a table of points. */
 public final class SurveySheet {

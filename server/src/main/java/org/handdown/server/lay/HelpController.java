@@ -3,7 +3,7 @@ package org.handdown.server.lay;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.UUID;
-import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.formats.Json;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.PieceCloth;
@@ -53,7 +53,7 @@ class HelpController {
             throw new RefusedValueException(
                     "piece", "is not one that has no place; choose one that is told to have none.");
         }
-        find(user, id, RunKind.REMEDIES, FitProblemJson.JSON.createObjectNode().put("piece", piece));
+        find(user, id, RunKind.REMEDIES, Json.MAPPER.createObjectNode().put("piece", piece));
     }
 
     /** @param order place of the draft in the pattern */
@@ -80,7 +80,7 @@ class HelpController {
                 user,
                 id,
                 RunKind.LARGEST,
-                FitProblemJson.JSON.createObjectNode().put("order", body.order).put("dimension", dimension));
+                Json.MAPPER.createObjectNode().put("order", body.order).put("dimension", dimension));
     }
 
     /**
@@ -108,7 +108,7 @@ class HelpController {
                 user,
                 id,
                 RunKind.LENGTH,
-                FitProblemJson.JSON.createObjectNode().put("widthMm", width).put("cloth", cloth.name()));
+                Json.MAPPER.createObjectNode().put("widthMm", width).put("cloth", cloth.name()));
     }
 
     private void find(HouseholdUser user, UUID id, RunKind kind, ObjectNode ask) {
@@ -142,7 +142,7 @@ class HelpController {
     }
 
     private static boolean holds(FitRunMapper.RunRow run, Project project) {
-        return FitProblemJson.parse(run.ask()).path("basis").asText().equals(FitRunService.basis(project));
+        return Json.parse(run.ask()).path("basis").asText().equals(FitRunService.basis(project));
     }
 
     private RunAnswer.Offer offer(HouseholdUser user, UUID id, int index) {

@@ -3,7 +3,7 @@ package org.handdown.server.lay;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
-import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.formats.Json;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
@@ -42,7 +42,7 @@ class HelpWork {
     /** @return what there is to tell at the end; may be empty */
     String work(FitRunMapper.RunRow row, RunProgress progress, int threads) {
         Project project = projects.require(row.householdId(), row.projectId()).project();
-        JsonNode ask = FitProblemJson.parse(row.ask());
+        JsonNode ask = Json.parse(row.ask());
         long end = System.nanoTime() + (long) (row.seconds() * 1e9);
         BooleanSupplier stop = () -> progress.isToStop() || System.nanoTime() > end;
         return switch (row.runKind()) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitProblem;
+import org.handdown.formats.Json;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
@@ -52,7 +53,7 @@ record RunAnswer(List<Offer> offers) {
     }
 
     String text() {
-        ObjectNode node = FitProblemJson.JSON.createObjectNode();
+        ObjectNode node = Json.MAPPER.createObjectNode();
         ArrayNode list = node.putArray("offers");
         for (Offer o : offers) {
             ObjectNode one =
@@ -72,7 +73,7 @@ record RunAnswer(List<Offer> offers) {
             return NONE;
         }
         List<Offer> offers = new ArrayList<>();
-        for (JsonNode o : FitProblemJson.parse(text).path("offers")) {
+        for (JsonNode o : Json.parse(text).path("offers")) {
             String kind = o.path("kind").asText();
             String words = o.path("words").asText();
             String cost = o.path("cost").asText();

@@ -14,8 +14,8 @@ import org.handdown.server.project.ProjectView.KeepView;
 import org.handdown.server.project.ProjectView.KeeperView;
 import org.handdown.server.project.ProjectView.UseView;
 import org.handdown.server.project.ProjectView.WantView;
-import org.handdown.source.Join;
 import org.handdown.source.Source;
+import org.handdown.source.graph.Join;
 import org.jspecify.annotations.Nullable;
 
 /** Keepers, wants and what serves what, as the page wants them. */

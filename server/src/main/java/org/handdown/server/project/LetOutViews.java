@@ -16,7 +16,7 @@ import org.handdown.server.project.ProjectView.LetOutView;
 import org.handdown.server.project.ProjectView.OpeningView;
 import org.handdown.server.project.ProjectView.RefoldView;
 import org.handdown.server.project.ProjectView.SideView;
-import org.handdown.source.Anatomy;
+import org.handdown.source.graph.Anatomy;
 import org.handdown.unpick.Stretches;
 import org.jspecify.annotations.Nullable;
 

@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.handdown.project.Workroom;
-import org.handdown.source.StitchType;
+import org.handdown.source.graph.StitchType;
 import org.jspecify.annotations.Nullable;
 
 @Mapper

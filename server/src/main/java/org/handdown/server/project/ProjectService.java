@@ -22,7 +22,7 @@ import org.handdown.server.web.AskedIn;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.StaleVersionException;
 import org.handdown.server.web.UnreadableException;
-import org.handdown.source.StitchType;
+import org.handdown.source.graph.StitchType;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -17,15 +17,15 @@ import org.handdown.source.Adjustment;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
 import org.handdown.source.Fault;
-import org.handdown.source.Fold;
-import org.handdown.source.GarmentMeasures;
-import org.handdown.source.Join;
-import org.handdown.source.Layer;
-import org.handdown.source.MeasureSpec;
-import org.handdown.source.PartRole;
 import org.handdown.source.Source;
-import org.handdown.source.SourceKind;
-import org.handdown.source.StitchType;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.MeasureSpec;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a source: raw texts, turned into values here so that a refusal names the field. */

@@ -12,12 +12,12 @@ import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.panel.Flaw;
-import org.handdown.panel.LegSurvey;
-import org.handdown.panel.Survey;
+import org.handdown.panel.survey.LegSurvey;
+import org.handdown.panel.survey.Survey;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
-import org.handdown.source.LegShape;
+import org.handdown.source.shape.LegShape;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of the aim and the panels: raw texts, turned into values here so that a refusal names the field. */

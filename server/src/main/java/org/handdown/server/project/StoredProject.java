@@ -6,7 +6,7 @@ import org.handdown.make.Toolbox;
 import org.handdown.measure.Practice;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
-import org.handdown.source.StitchType;
+import org.handdown.source.graph.StitchType;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -16,15 +16,15 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.panel.Baseline;
-import org.handdown.panel.DrawnOutline;
-import org.handdown.panel.FourSides;
-import org.handdown.panel.OutlineMethod;
-import org.handdown.panel.ReadyShape;
-import org.handdown.panel.ShapeByMeasures;
-import org.handdown.panel.TwoPins;
-import org.handdown.source.EdgeFinish;
-import org.handdown.source.Layer;
+import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.DrawnOutline;
+import org.handdown.panel.survey.FourSides;
+import org.handdown.panel.survey.OutlineMethod;
+import org.handdown.panel.survey.ReadyShape;
+import org.handdown.panel.survey.ShapeByMeasures;
+import org.handdown.panel.survey.TwoPins;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Layer;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a panel measured with a tape: raw texts, turned into values here so that a refusal names the field. */

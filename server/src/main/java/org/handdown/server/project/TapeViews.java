@@ -8,23 +8,23 @@ import org.handdown.fit.EdgeKind;
 import org.handdown.formats.project.OutlineJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
-import org.handdown.panel.Baseline;
-import org.handdown.panel.ClothRepeat;
-import org.handdown.panel.DrawnOutline;
-import org.handdown.panel.FourSides;
 import org.handdown.panel.Panel;
-import org.handdown.panel.ReadyShape;
-import org.handdown.panel.ShapeByMeasures;
-import org.handdown.panel.TapedSurvey;
-import org.handdown.panel.TwoPins;
 import org.handdown.panel.Usable;
-import org.handdown.panel.WalkedPoints;
+import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.ClothRepeat;
+import org.handdown.panel.survey.DrawnOutline;
+import org.handdown.panel.survey.FourSides;
+import org.handdown.panel.survey.ReadyShape;
+import org.handdown.panel.survey.ShapeByMeasures;
+import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.panel.survey.TwoPins;
+import org.handdown.panel.survey.WalkedPoints;
 import org.handdown.server.project.ProjectView.DrawingView;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.ProjectView.TapeCheckView;
 import org.handdown.server.project.ProjectView.TapePointView;
 import org.handdown.server.project.ProjectView.TapedView;
-import org.handdown.source.EdgeFinish;
+import org.handdown.source.graph.EdgeFinish;
 
 /** Taped panels and what panels are good for, as the page wants them. */
 final class TapeViews {

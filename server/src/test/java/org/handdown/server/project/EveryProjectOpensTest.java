@@ -20,7 +20,7 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
-import org.handdown.source.SourceKind;
+import org.handdown.source.anatomy.SourceKind;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;

@@ -1,0 +1,36 @@
+package org.handdown.panel.survey;
+
+import org.handdown.geometry.Outline;
+import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.shape.LegShape;
+import org.handdown.unpick.FreedEdges;
+
+/** A leg panel by the tape: widths between the old stitch lines at heights above the hem; grain and pile run up the crease. */
+public record LegSurvey(String id, LegShape shape, FreedEdges edges, Carried carried) implements Survey {
+    @Override
+    public Layer layer() {
+        return Layer.SHELL;
+    }
+
+    @Override
+    public String name() {
+        return id.replace('-', ' ') + " leg";
+    }
+
+    @Override
+    public Outline stitchLine() {
+        return TrousersAnatomy.isSideRight(id)
+                ? shape.outline()
+                : shape.outline().mirrored();
+    }
+
+    public LegSurvey withShape(LegShape other) {
+        return new LegSurvey(id, other, edges, carried);
+    }
+
+    @Override
+    public LegSurvey withCarried(Carried other) {
+        return new LegSurvey(id, shape, edges, other);
+    }
+}

@@ -1,0 +1,52 @@
+package org.handdown.source.anatomy;
+
+import java.util.List;
+import org.handdown.source.graph.Anatomy;
+
+/** What a source was before, with what is asked of it by the tape. */
+public enum SourceKind {
+    TROUSERS("trousers", TrousersAnatomy.MEASURES),
+    JEANS("jeans", TrousersAnatomy.JEANS_MEASURES),
+    SHIRT("shirt", TopAnatomy.SHIRT_MEASURES),
+    T_SHIRT("T-shirt", TopAnatomy.KNIT_MEASURES),
+    JUMPER("jumper", TopAnatomy.JUMPER_MEASURES),
+    SWEATSHIRT("sweatshirt", TopAnatomy.SWEATSHIRT_MEASURES),
+    SKIRT("straight skirt", SkirtAnatomy.STRAIGHT_MEASURES),
+    PLEATED_SKIRT("pleated skirt", SkirtAnatomy.PLEATED_MEASURES),
+    GATHERED_SKIRT("gathered skirt", SkirtAnatomy.GATHERED_MEASURES),
+    CIRCLE_SKIRT("circle skirt", SkirtAnatomy.CIRCLE_MEASURES),
+    DRESS("dress with a waist seam", DressAnatomy.MEASURES),
+    COAT("lined jacket or coat", CoatAnatomy.MEASURES),
+    BLANKET("blanket", FlatAnatomy.BLANKET_MEASURES),
+    CURTAIN("lined curtain", FlatAnatomy.CURTAIN_MEASURES),
+    SCARF("scarf", FlatAnatomy.SCARF_MEASURES);
+
+    private final String words;
+    private final List<MeasureSpec> measures;
+
+    SourceKind(String words, List<MeasureSpec> measures) {
+        this.words = words;
+        this.measures = measures;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** In the order one would take them. */
+    public List<MeasureSpec> measures() {
+        return measures;
+    }
+
+    /** The graph of parts and joins that such a source has, drawn from its measures. */
+    public Anatomy anatomy(GarmentMeasures measures) {
+        return switch (this) {
+            case TROUSERS, JEANS -> TrousersAnatomy.of(measures);
+            case SHIRT, T_SHIRT, JUMPER, SWEATSHIRT -> TopAnatomy.of(measures);
+            case SKIRT, PLEATED_SKIRT, GATHERED_SKIRT, CIRCLE_SKIRT -> SkirtAnatomy.of(measures);
+            case DRESS -> DressAnatomy.of(measures);
+            case COAT -> CoatAnatomy.of(measures);
+            case BLANKET, CURTAIN, SCARF -> FlatAnatomy.of(measures);
+        };
+    }
+}

@@ -1,0 +1,466 @@
+package org.handdown.source.anatomy;
+
+import static org.handdown.source.anatomy.AnatomyBuilder.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.handdown.fit.EdgeKind;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Closure;
+import org.handdown.source.graph.EdgeFinish;
+import org.handdown.source.graph.Fold;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartRole;
+import org.handdown.source.graph.StitchType;
+import org.handdown.source.shape.Block;
+
+/** Shirts with a yoke and a front placket, T-shirts, jumpers and sweatshirts. Left and right are the wearer's. */
+final class TopAnatomy {
+    private static final double SLOPE_MM = 40;
+
+    private static final double BACK_NECK_MM = 25;
+    private static final double SLEEVE_PLACKET_MM = 120;
+    private static final int LINKED = 0;
+    private static final int TUBE = 1;
+    private static final int ON_THE_RIGHT = 0;
+
+    private static List<MeasureSpec> common(double sleeve, double sleeveHem) {
+        return List.of(
+                MeasureSpec.girth("chest", "chest, closed, whole girth under the arms", 300, 2200, 1040),
+                MeasureSpec.length("length", "length from the highest shoulder point to the hem", 200, 1200, 700),
+                MeasureSpec.length("shoulder", "one shoulder, neck to sleeve", 30, 260, 130),
+                MeasureSpec.length("neck", "width of the neck, seam to seam", 60, 320, 170),
+                MeasureSpec.depth("neckDepth", "depth of the neck in front", 10, 320, 90),
+                MeasureSpec.depth("armhole", "depth of the armhole, straight down", 60, 360, 210),
+                MeasureSpec.length("sleeve", "sleeve along its top, without cuff or rib", 40, 800, sleeve),
+                MeasureSpec.girth("sleeveTop", "sleeve at the underarm, whole girth", 120, 800, 400),
+                MeasureSpec.girth("sleeveHem", "sleeve at its end, whole girth", 80, 600, sleeveHem));
+    }
+
+    static final List<MeasureSpec> KNIT_MEASURES = with(
+            common(200, 350),
+            MeasureSpec.depth("neckband", "depth of the neckband", 5, 80, 20),
+            MeasureSpec.depth("hemDepth", "depth of the hem", 0, 100, 25),
+            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 7),
+            MeasureSpec.choice("sides", "its sides", "have a seam each", "have none: it is knitted as a tube")
+                    .since(0));
+    static final List<MeasureSpec> JUMPER_MEASURES = with(
+            common(560, 260),
+            MeasureSpec.depth("neckband", "depth of the neck rib", 5, 250, 40),
+            MeasureSpec.girth("hemRibGirth", "hem rib at rest, whole girth", 200, 2000, 860),
+            MeasureSpec.depth("hemRib", "depth of the hem rib", 5, 250, 70),
+            MeasureSpec.girth("cuffRibGirth", "cuff rib at rest, whole girth", 60, 500, 170),
+            MeasureSpec.depth("cuffRib", "depth of the cuff ribs", 5, 250, 65),
+            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 7),
+            MeasureSpec.choice("seams", "its seams are", "linked or cup-seamed: chain stitch", "overlocked")
+                    .since(1));
+    static final List<MeasureSpec> SWEATSHIRT_MEASURES = JUMPER_MEASURES.stream()
+            .map(m -> m.id().equals("seams") ? m.first(1) : m)
+            .toList();
+    static final List<MeasureSpec> SHIRT_MEASURES = with(
+            common(560, 260),
+            MeasureSpec.depth("yoke", "depth of the back yoke at the centre", 40, 300, 90),
+            MeasureSpec.depth("placket", "width of the placket", 15, 100, 34),
+            MeasureSpec.count("buttons", "buttons down the front", 2, 20, 7),
+            MeasureSpec.depth("buttonDiameter", "diameter of a button", 5, 40, 11),
+            MeasureSpec.depth("collar", "depth of the collar or neckband", 10, 160, 40),
+            MeasureSpec.depth("cuff", "depth of the cuffs", 10, 200, 65),
+            MeasureSpec.depth("hemDepth", "depth of the hem", 0, 100, 10),
+            MeasureSpec.depth("allowance", "seam allowance inside", 0, 40, 12),
+            MeasureSpec.depth("backPleat", "folded depth of the pleat under the yoke, 0 without one", 0, 60, 15)
+                    .since(0),
+            MeasureSpec.choice("buttonSide", "the buttons sit on the", "right front", "left front")
+                    .since(1),
+            MeasureSpec.detail());
+
+    private final GarmentMeasures m;
+    private final AnatomyBuilder build;
+    private final StitchType seam;
+    private final int rows;
+
+    private TopAnatomy(GarmentMeasures m) {
+        this.m = m;
+        this.build = new AnatomyBuilder(m.mm("allowance"));
+        boolean shirt = m.kind() == SourceKind.SHIRT;
+        boolean linked = m.kind() == SourceKind.JUMPER && m.is("seams", LINKED)
+                || m.kind() == SourceKind.SWEATSHIRT && m.is("seams", LINKED);
+        this.seam = shirt ? StitchType.FELLED : linked ? StitchType.CHAIN : StitchType.OVERLOCKED;
+        this.rows = shirt ? 2 : 1;
+    }
+
+    private static List<MeasureSpec> with(List<MeasureSpec> common, MeasureSpec... own) {
+        return Stream.concat(common.stream(), Stream.of(own)).toList();
+    }
+
+    static Anatomy of(GarmentMeasures m) {
+        TopAnatomy top = new TopAnatomy(m);
+        return m.kind() == SourceKind.SHIRT ? top.shirt() : top.knit();
+    }
+
+    private Block.Body body(double neckDepth) {
+        double half = m.mm("chest") / 2;
+        return new Block.Body(
+                half, half, m.mm("length"), m.mm("armhole"), m.mm("shoulder"), m.mm("neck"), neckDepth, SLOPE_MM);
+    }
+
+    /** @param hole as long as the head is, all round the arm */
+    private void sleeves(double hole, Map<String, EdgeFinish> finishes) {
+        for (String side : List.of("left", "right")) {
+            build.panel(
+                    "sleeve-" + side,
+                    Block.sleeveFor(m.mm("sleeveHem"), m.mm("sleeveTop"), m.mm("sleeve"), hole),
+                    finishes);
+        }
+    }
+
+    private double long_(String part, String edge) {
+        return build.part(part).outline().edge(edge).lengthMm();
+    }
+
+    /** Edge names of a whole part are left and right as it lies before you: the wearer's left is at the right in front. */
+    private static String frontEdge(String edge, String side) {
+        return edge + (side.equals("left") ? "-right" : "-left");
+    }
+
+    private void closing(String side, Join.Run front, Join.Run back, Join.Run... armhole) {
+        Join.Run[] around = Stream.concat(Stream.of(run("sleeve-" + side, "head")), Stream.of(armhole))
+                .toArray(Join.Run[]::new);
+        build.seam("armhole-" + side, side + " armhole", seam, rows, around);
+        if (m.kind() == SourceKind.T_SHIRT && m.is("sides", TUBE)) {
+            double length = long_(front.part(), front.edge());
+            String fold = side + " fold of the tube";
+            build.join("side-" + side, fold, StitchType.KNITTED_ON, 1, length, 0, 0, Set.of(), front, back);
+        } else {
+            build.seam("side-" + side, side + " side seam", seam, rows, front, back);
+        }
+        build.seam(
+                "underarm-" + side,
+                side + " sleeve seam",
+                seam,
+                rows,
+                run("sleeve-" + side, "underarm-left"),
+                run("sleeve-" + side, "underarm-right"));
+    }
+
+    private Anatomy knit() {
+        boolean ribbed = m.kind() != SourceKind.T_SHIRT;
+        boolean ribParts = m.kind() == SourceKind.SWEATSHIRT;
+        boolean ribEdges = ribbed && !ribParts;
+        Map<String, EdgeFinish> hem = ribEdges
+                ? Map.of("hem", new EdgeFinish(EdgeKind.RIB, m.mm("hemRib"), m.mm("hemRibGirth") / 2))
+                : Map.of();
+        build.panel("front", Block.body(body(m.mm("neckDepth"))), hem)
+                .panel("back", Block.body(body(BACK_NECK_MM)), hem);
+        sleeves(
+                long_("front", "armhole-left") + long_("back", "armhole-left"),
+                ribEdges
+                        ? Map.of("hem", new EdgeFinish(EdgeKind.RIB, m.mm("cuffRib"), m.mm("cuffRibGirth")))
+                        : Map.of());
+        double neckline = long_("front", "neck") + long_("back", "neck");
+        build.part(
+                "neckband",
+                ribbed ? "neck rib" : "neckband",
+                Block.rectangle(neckline * 0.85, m.mm("neckband")),
+                PartRole.RIB,
+                Layer.SHELL,
+                Map.of());
+        for (String side : List.of("left", "right")) {
+            build.seam(
+                    "shoulder-" + side,
+                    side + " shoulder seam",
+                    seam,
+                    rows,
+                    seam == StitchType.CHAIN ? Set.of() : Set.of(Join.Trait.TAPED),
+                    run("front", frontEdge("shoulder", side)),
+                    run("back", "shoulder-" + side));
+        }
+        build.join(
+                "neck",
+                ribbed ? "neck rib seam" : "neckband seam",
+                seam,
+                rows,
+                neckline,
+                m.mm("allowance"),
+                0,
+                Set.of(),
+                run("front", "neck"),
+                run("back", "neck"),
+                run("neckband", "lower"));
+        for (String side : List.of("left", "right")) {
+            closing(
+                    side,
+                    run("front", frontEdge("side", side)),
+                    run("back", "side-" + side),
+                    run("front", frontEdge("armhole", side)),
+                    run("back", "armhole-" + side));
+        }
+        List<String> inside = new ArrayList<>(List.of("neckband"));
+        if (ribParts) {
+            inside.add("hem-rib");
+            build.part("hem-rib", Block.rectangle(m.mm("hemRibGirth"), m.mm("hemRib")), PartRole.RIB)
+                    .join(
+                            "hem-rib",
+                            "hem rib seam",
+                            seam,
+                            1,
+                            m.mm("chest"),
+                            m.mm("allowance"),
+                            0,
+                            Set.of(),
+                            run("front", "hem"),
+                            run("back", "hem"),
+                            run("hem-rib", "upper"));
+            for (String side : List.of("left", "right")) {
+                inside.add("cuff-" + side);
+                build.part("cuff-" + side, Block.rectangle(m.mm("cuffRibGirth"), m.mm("cuffRib")), PartRole.CUFF)
+                        .join(
+                                "cuff-" + side,
+                                side + " cuff seam",
+                                seam,
+                                1,
+                                m.mm("sleeveHem"),
+                                m.mm("allowance"),
+                                0,
+                                Set.of(),
+                                run("sleeve-" + side, "hem"),
+                                run("cuff-" + side, "upper"));
+            }
+        } else if (!ribbed) {
+            build.hem("hem", "hem", StitchType.COVER, m.mm("hemDepth"), run("front", "hem"), run("back", "hem"));
+            for (String side : List.of("left", "right")) {
+                build.hem(
+                        "sleeve-hem-" + side,
+                        side + " sleeve hem",
+                        StitchType.COVER,
+                        m.mm("hemDepth"),
+                        run("sleeve-" + side, "hem"));
+            }
+        }
+        return build.spread(List.of(List.of("sleeve-right", "front", "sleeve-left")), List.of(List.of("back")), inside)
+                .build();
+    }
+
+    private double pocketWide() {
+        return 110 * Math.min(1, m.mm("chest") / 1000);
+    }
+
+    private double pocketHigh() {
+        return 125 * Math.min(1, m.mm("chest") / 1000);
+    }
+
+    private Anatomy shirt() {
+        boolean whole = MeasureSpec.isWhole(m);
+        double lap = m.mm("placket") / 2;
+        Block.Body front = body(m.mm("neckDepth"));
+        EdgeFinish placket = new EdgeFinish(EdgeKind.PLACKET, m.mm("placket"));
+        // Seen from its right side the side seam of the front left lies at the right.
+        build.panel("front-left", Block.halfBody(front, lap), Map.of("centre", placket))
+                .panel("front-right", Block.halfBody(front, lap).mirrored(), Map.of("centre", placket));
+        double across = 2 * front.tip().x();
+        double pleat = 2 * m.mm("backPleat");
+        double underarm = front.underarm().y();
+        double backHigh = Math.max(m.mm("length") - m.mm("yoke"), underarm + 20);
+        build.panel(
+                        "back",
+                        Block.back(m.mm("chest") / 2, m.mm("chest") / 2, across + pleat, underarm, backHigh),
+                        Map.of())
+                .part("yoke", Block.yoke(front, across, m.mm("yoke"), BACK_NECK_MM), PartRole.YOKE)
+                .fold("pleat-back", Fold.Kind.PLEAT, "back", "upper", 1, m.mm("backPleat"), m.mm("length"));
+        sleeves(
+                long_("front-left", "armhole") + long_("back", "armhole-left") + long_("yoke", "armhole-left"),
+                Map.of());
+        double neckline = 2 * long_("front-left", "neck") + long_("yoke", "upper");
+        build.part(
+                "collar",
+                "collar or neckband",
+                Block.rectangle(neckline, m.mm("collar")),
+                PartRole.COLLAR,
+                Layer.SHELL,
+                Map.of());
+        build.part(
+                "pocket",
+                "breast pocket",
+                Block.rectangle(pocketWide(), pocketHigh()),
+                PartRole.POCKET,
+                Layer.SHELL,
+                Map.of());
+        double edge = long_("front-left", "centre");
+        List<Double> at = AnatomyBuilder.evenly(m.count("buttons"), 60, edge - 110);
+        String buttoned = m.is("buttonSide", ON_THE_RIGHT) ? "front-right" : "front-left";
+        build.closure(
+                new Closure("buttons", Closure.Kind.BUTTONS, buttoned, "centre", at, lap, m.mm("buttonDiameter")));
+        build.join(
+                "pocket",
+                "breast pocket",
+                StitchType.TOPSTITCHED,
+                1,
+                pocketWide() + 2 * pocketHigh(),
+                0,
+                2,
+                Set.of(Join.Trait.TOPSTITCHED),
+                run("front-left", "pocket"),
+                run("pocket", "lower"));
+        List<String> inside = new ArrayList<>(List.of("collar", "cuff-left", "cuff-right"));
+        if (whole) {
+            linings(inside, neckline, across);
+        }
+        build.join(
+                "yoke",
+                "yoke seam",
+                StitchType.TOPSTITCHED,
+                2,
+                across,
+                m.mm("allowance"),
+                0,
+                Set.of(),
+                run("back", "upper"),
+                run("yoke", "lower"));
+        for (String side : List.of("left", "right")) {
+            build.seam(
+                    "shoulder-" + side,
+                    side + " front to yoke",
+                    StitchType.TOPSTITCHED,
+                    2,
+                    run("front-" + side, "shoulder"),
+                    run("yoke", "shoulder-" + side));
+        }
+        build.join(
+                "collar",
+                "collar seam",
+                StitchType.TOPSTITCHED,
+                2,
+                neckline,
+                m.mm("allowance"),
+                0,
+                Set.of(Join.Trait.FUSED),
+                run("front-left", "neck"),
+                run("front-right", "neck"),
+                run("yoke", "upper"),
+                run("collar", "lower"));
+        for (String side : List.of("left", "right")) {
+            closing(
+                    side,
+                    run("front-" + side, "side"),
+                    run("back", "side-" + side),
+                    run("front-" + side, "armhole"),
+                    run("back", "armhole-" + side),
+                    run("yoke", "armhole-" + side));
+            double cuff = m.mm("sleeveHem") * 0.9;
+            build.part("cuff-" + side, Block.rectangle(cuff, m.mm("cuff")), PartRole.CUFF);
+            if (whole) {
+                inside.add("cuff-inner-" + side);
+                build.part("cuff-inner-" + side, Block.rectangle(cuff, m.mm("cuff")), PartRole.FACING)
+                        .join(
+                                "cuff-inner-" + side,
+                                side + " cuff, both layers",
+                                StitchType.PLAIN,
+                                1,
+                                cuff + 2 * m.mm("cuff"),
+                                7,
+                                0,
+                                Set.of(Join.Trait.FUSED),
+                                run("cuff-" + side, "lower"),
+                                run("cuff-inner-" + side, "lower"))
+                        .fold(
+                                "pleats-sleeve-" + side,
+                                Fold.Kind.PLEAT,
+                                "sleeve-" + side,
+                                "hem",
+                                2,
+                                (m.mm("sleeveHem") - cuff) / 4,
+                                SLEEVE_PLACKET_MM);
+            }
+            build.join(
+                    "cuff-" + side,
+                    side + " cuff seam",
+                    StitchType.TOPSTITCHED,
+                    2,
+                    whole ? cuff : m.mm("sleeveHem"),
+                    m.mm("allowance"),
+                    0,
+                    Set.of(Join.Trait.TOPSTITCHED, Join.Trait.FUSED),
+                    run("sleeve-" + side, "hem"),
+                    run("cuff-" + side, "upper"));
+        }
+        build.hem(
+                "hem",
+                "hem",
+                StitchType.PLAIN,
+                m.mm("hemDepth"),
+                run("front-left", "hem"),
+                run("back", "hem"),
+                run("front-right", "hem"));
+        return build.spread(
+                        List.of(List.of("sleeve-right", "front-right", "front-left", "sleeve-left")),
+                        List.of(List.of("yoke"), List.of("back")),
+                        inside)
+                .on("pocket", "front-left", m.mm("chest") / 8, underarm + 20)
+                .build();
+    }
+
+    /** Inner layers and small parts: of the yoke, the collar with its stand, and the plackets of the sleeves. */
+    private void linings(List<String> inside, double neckline, double across) {
+        inside.addAll(
+                List.of("yoke-inner", "collar-under", "collar-stand", "sleeve-placket-left", "sleeve-placket-right"));
+        build.part("yoke-inner", "inner yoke", build.part("yoke").outline(), PartRole.FACING, Layer.SHELL, Map.of())
+                .part("collar-under", Block.rectangle(neckline, m.mm("collar")), PartRole.FACING)
+                .part("collar-stand", Block.rectangle(neckline + 2 * m.mm("placket"), 60), PartRole.FACING)
+                .join(
+                        "yoke-inner",
+                        "inner yoke along the back",
+                        StitchType.PLAIN,
+                        1,
+                        across,
+                        m.mm("allowance"),
+                        0,
+                        Set.of(),
+                        run("yoke", "lower"),
+                        run("yoke-inner", "lower"))
+                .join(
+                        "collar-under",
+                        "collar, both layers",
+                        StitchType.PLAIN,
+                        1,
+                        neckline + 2 * m.mm("collar"),
+                        7,
+                        0,
+                        Set.of(Join.Trait.FUSED),
+                        run("collar", "upper"),
+                        run("collar-under", "upper"))
+                .join(
+                        "collar-stand",
+                        "collar in its stand",
+                        StitchType.TOPSTITCHED,
+                        2,
+                        neckline,
+                        7,
+                        0,
+                        Set.of(Join.Trait.FUSED),
+                        run("collar", "lower"),
+                        run("collar-stand", "upper"));
+        for (String side : List.of("left", "right")) {
+            build.part(
+                            "sleeve-placket-" + side,
+                            side + " sleeve placket",
+                            Block.rectangle(50, SLEEVE_PLACKET_MM + 30),
+                            PartRole.FACING,
+                            Layer.SHELL,
+                            Map.of())
+                    .join(
+                            "sleeve-placket-" + side,
+                            side + " sleeve placket",
+                            StitchType.TOPSTITCHED,
+                            2,
+                            2 * SLEEVE_PLACKET_MM,
+                            7,
+                            1,
+                            Set.of(Join.Trait.TOPSTITCHED),
+                            run("sleeve-" + side, "placket"),
+                            run("sleeve-placket-" + side, "left"));
+        }
+    }
+}
