@@ -66,6 +66,7 @@ public final class Workroom {
     private final Project project;
     private final Map<StitchType, Double> rates;
     private final Toolbox tools;
+    private final Kept kept;
     // What costs most is worked out once for one look at a project, and only if somebody asks.
     private @Nullable List<Use> uses;
     private @Nullable Anatomy anatomy;
@@ -87,9 +88,20 @@ public final class Workroom {
      * @param tools that the household has
      */
     public Workroom(Project project, Map<StitchType, Double> rates, Toolbox tools) {
+        this(project, rates, tools, Kept.NOTHING);
+    }
+
+    /** @param kept results of others that were asked the same */
+    public Workroom(Project project, Map<StitchType, Double> rates, Toolbox tools, Kept kept) {
         this.project = project;
         this.rates = Map.copyOf(rates);
         this.tools = tools;
+        this.kept = kept;
+    }
+
+    /** Where what is made of this project may be kept. */
+    public Kept kept() {
+        return kept;
     }
 
     public Map<StitchType, Double> ownRates() {
@@ -120,7 +132,7 @@ public final class Workroom {
     public Optional<Anatomy> anatomy() {
         Source source = project.source();
         if (anatomy == null && source != null) {
-            anatomy = source.construction().anatomy();
+            anatomy = kept.of(Kept.Result.ANATOMY, List.of(source.construction()), source.construction()::anatomy);
         }
         return Optional.ofNullable(anatomy);
     }
@@ -147,7 +159,8 @@ public final class Workroom {
             panels = measured == null || source == null
                     ? List.of()
                     : measured.surveys().stream()
-                            .map(s -> s.panel(source.cloth()))
+                            .map(s -> kept.of(
+                                    Kept.Result.PANEL, List.of(s, source.cloth()), () -> s.panel(source.cloth())))
                             .toList();
         }
         return panels;
@@ -169,7 +182,7 @@ public final class Workroom {
 
     public Optional<Design> design() {
         if (design == null && project.pieces() instanceof Project.Pattern pattern) {
-            design = pattern.design(what());
+            design = kept.of(Kept.Result.DESIGN, List.of(pattern, what()), () -> pattern.design(what()));
         }
         if (design != null) {
             return design.pieces().isEmpty() ? Optional.empty() : Optional.of(design);
@@ -287,7 +300,10 @@ public final class Workroom {
         Source source = project.source();
         return panels.isEmpty() || source == null
                 ? Optional.empty()
-                : Optional.of(DesignLay.problem(design, panels, source.cloth(), keepers(), gapMm(), marginMm));
+                : Optional.of(kept.of(
+                        Kept.Result.PROBLEM,
+                        List.of(design, panels, source.cloth(), keepers(), gapMm(), marginMm),
+                        () -> DesignLay.problem(design, panels, source.cloth(), keepers(), gapMm(), marginMm)));
     }
 
     /** Whether there is cloth enough, by quick tests before anything is laid; trials take what is left and ask for none. */
@@ -297,7 +313,7 @@ public final class Workroom {
                                 .filter(p -> p.cloth() != PieceCloth.REMNANT)
                                 .toList()),
                         0))
-                .map(Enough::of);
+                .map(p -> kept.of(Kept.Result.ENOUGH, List.of(p), () -> Enough.of(p)));
     }
 
     /** How far the lay may be trusted, by how the source was measured. */
@@ -306,7 +322,10 @@ public final class Workroom {
         Source source = project.source();
         return lay == null || source == null
                 ? Optional.empty()
-                : Optional.of(Sureness.of(lay.problem(), lay.layout(), tolerances()));
+                : Optional.of(kept.of(
+                        Kept.Result.SURENESS,
+                        List.of(lay.problem(), lay.layout(), tolerances()),
+                        () -> Sureness.of(lay.problem(), lay.layout(), tolerances())));
     }
 
     /** How far each panel's edges may be off: by how it was surveyed, or, where it was drawn from the source's measures, by how those were taken. */
@@ -329,11 +348,25 @@ public final class Workroom {
         if (keepers == null) {
             keepers = source == null
                     ? List.of()
-                    : plan().map(p -> Inventory.of(p, source.cloth(), source.assessment())).orElse(List.of()).stream()
-                            .map(this::asMeasured)
-                            .toList();
+                    : kept.of(
+                            Kept.Result.KEEPERS,
+                            List.of(
+                                    source.construction(),
+                                    source.cloth(),
+                                    source.assessment(),
+                                    project.opening(),
+                                    rates,
+                                    project.practice(),
+                                    panels()),
+                            () -> keepers(source));
         }
         return keepers;
+    }
+
+    private List<Keeper> keepers(Source source) {
+        return plan().map(p -> Inventory.of(p, source.cloth(), source.assessment())).orElse(List.of()).stream()
+                .map(this::asMeasured)
+                .toList();
     }
 
     /** An edge is as long as its panel shows it, with what was won beside it; before there is a panel as long as its seam was. */
@@ -376,7 +409,8 @@ public final class Workroom {
     /** The best use of the keepers. */
     public List<Use> uses() {
         if (uses == null) {
-            uses = BestUse.of(wants(), keepers());
+            List<Want> wants = wants();
+            uses = kept.of(Kept.Result.USES, List.of(wants, keepers()), () -> BestUse.of(wants, keepers()));
         }
         return uses;
     }

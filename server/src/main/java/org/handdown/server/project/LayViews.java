@@ -16,6 +16,7 @@ import org.handdown.panel.Flaw;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
+import org.handdown.project.Kept;
 import org.handdown.project.Project;
 import org.handdown.reuse.Savings;
 import org.handdown.server.project.ProjectView.FlawView;
@@ -39,14 +40,16 @@ final class LayViews {
     private final Map<String, String> panels;
     private final Say say;
     private final boolean stale;
+    private final Kept kept;
 
     /** @param panels names of panels by their ids, as people gave them */
-    LayViews(Project.Lay lay, @Nullable Design design, Map<String, String> panels, Say say, boolean stale) {
+    LayViews(Project.Lay lay, @Nullable Design design, Map<String, String> panels, Say say, boolean stale, Kept kept) {
         this.lay = lay;
         this.panels = panels;
         this.design = design;
         this.say = say;
         this.stale = stale;
+        this.kept = kept;
     }
 
     LayView view() {
@@ -60,7 +63,12 @@ final class LayViews {
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
                 layout.unplaced().stream().map(this::unplaced).toList(),
-                Leftover.of(lay.problem(), layout).stream().map(this::remnant).toList(),
+                kept.of(
+                        Kept.Result.LEFTOVERS,
+                        List.of(lay.problem(), layout, say.unit()),
+                        () -> Leftover.of(lay.problem(), layout).stream()
+                                .map(this::remnant)
+                                .toList()),
                 Say.area(used),
                 Say.area(cloth),
                 Say.area(cloth - used),

@@ -3,6 +3,7 @@ package org.handdown.server.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
@@ -19,6 +20,7 @@ import org.handdown.panel.survey.Grain;
 import org.handdown.panel.survey.LegSurvey;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.project.Kept;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectView.CarriedView;
@@ -38,6 +40,7 @@ import org.handdown.server.project.ProjectView.StripeView;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.TrouserMeasures;
 import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
@@ -58,7 +61,9 @@ final class PanelViews {
         this.room = room;
         this.say = say;
         this.panels = room.panels();
-        this.usable = panels.stream().map(TapeViews::of).toList();
+        this.usable = panels.stream()
+                .map(p -> room.kept().of(Kept.Result.USABLE, List.of(p), () -> TapeViews.of(p)))
+                .toList();
     }
 
     List<PanelView> all() {
@@ -73,8 +78,15 @@ final class PanelViews {
 
     /** All cloth of the source's main parts, shell and lining, with what lies hidden in their seams and hems, mm². */
     private double sourceMm2() {
-        return room.anatomy()
-                .map(a -> {
+        Source source = project.source();
+        return source == null
+                ? 0
+                : room.kept()
+                        .of(Kept.Result.SOURCE_CLOTH, List.of(source.construction()), () -> sourceMm2(room.anatomy()));
+    }
+
+    private static double sourceMm2(Optional<Anatomy> anatomy) {
+        return anatomy.map(a -> {
                     UnpickPlan all = UnpickPlan.ofAll(a);
                     return a.parts().stream()
                             .filter(Part::isMain)

@@ -14,6 +14,7 @@ import org.handdown.formats.project.ProjectJson;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Kept;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.table.PracticeService;
@@ -41,11 +42,13 @@ public class ProjectService {
     private final ProjectMapper mapper;
     private final TableService table;
     private final PracticeService practice;
+    private final Kept kept;
 
-    ProjectService(ProjectMapper mapper, TableService table, PracticeService practice) {
+    ProjectService(ProjectMapper mapper, TableService table, PracticeService practice, Kept kept) {
         this.mapper = mapper;
         this.table = table;
         this.practice = practice;
+        this.kept = kept;
     }
 
     @Transactional(readOnly = true)
@@ -70,12 +73,13 @@ public class ProjectService {
                 row.redoWhat(),
                 rates(household),
                 table.toolbox(household),
-                practice.of(household));
+                practice.of(household),
+                kept);
     }
 
-    private static Project readable(String document) {
+    private Project readable(String document) {
         try {
-            Project project = ProjectJson.read(document);
+            Project project = kept.of(Kept.Result.DOCUMENT, List.of(document), () -> ProjectJson.read(document));
             AskedIn.unit(Say.to(project).unit());
             return project;
         } catch (RefusedValueException e) {
@@ -151,7 +155,7 @@ public class ProjectService {
             }
         }
         ProjectViews.of(new StoredProject(
-                UUID.randomUUID(), 1, project, null, null, Map.of(), Toolbox.FULL, project.practice()));
+                UUID.randomUUID(), 1, project, null, null, Map.of(), Toolbox.FULL, project.practice(), Kept.NOTHING));
         return project;
     }
 
@@ -219,7 +223,7 @@ public class ProjectService {
         return List.copyOf(states);
     }
 
-    private static String trouble(String document, boolean workedOut) {
+    private String trouble(String document, boolean workedOut) {
         try {
             Project project = readable(document);
             if (workedOut) {
@@ -283,7 +287,6 @@ public class ProjectService {
     /** What there is to see after a write, made before the transaction ends. */
     private ProjectView shown(UUID household, Move at, String document) {
         Project project = readable(document);
-        storeTimes(household, at.id, new Workroom(project));
         StoredProject stored = new StoredProject(
                 at.id,
                 at.version,
@@ -292,8 +295,10 @@ public class ProjectService {
                 at.redoWhat,
                 rates(household),
                 table.toolbox(household),
-                practice.of(household));
+                practice.of(household),
+                kept);
         Workroom room = stored.room();
+        storeTimes(household, at.id, room);
         room.requireWorkable();
         return ProjectViews.of(stored, room);
     }

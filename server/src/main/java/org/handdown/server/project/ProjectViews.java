@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
@@ -15,6 +16,7 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.project.Aim;
+import org.handdown.project.Kept;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -86,7 +88,8 @@ public final class ProjectViews {
     /** A lay alone: the best so far of a run. */
     public static ProjectView.LayView lay(Project project, Project.Lay lay) {
         Workroom room = new Workroom(project);
-        return new LayViews(lay, room.design().orElse(null), room.panelNames(), Say.to(project), false).view();
+        return new LayViews(lay, room.design().orElse(null), room.panelNames(), Say.to(project), false, room.kept())
+                .view();
     }
 
     private ProjectView view() {
@@ -100,8 +103,8 @@ public final class ProjectViews {
                 "The drawing of the source",
                 () -> Optional.ofNullable(sources.source(new SideParts())));
         ProjectView.TakeApartView takeApart =
-                orNothing(Station.TAKE_APART, "The joins", () -> Optional.ofNullable(sources.takeApart()));
-        List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", panels::all, List.of());
+                orNothing(Station.TAKE_APART, "The joins", () -> Optional.ofNullable(takeApart(sources)));
+        List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", () -> panels(panels), List.of());
         return new ProjectView(
                 stored.id().toString(),
                 stored.version(),
@@ -149,6 +152,32 @@ public final class ProjectViews {
                 .toList();
     }
 
+    private ProjectView.@Nullable TakeApartView takeApart(SourceViews sources) {
+        return room.plan().isEmpty()
+                ? null
+                : room.kept()
+                        .of(
+                                Kept.Result.VIEW_JOINS,
+                                Arrays.asList(
+                                        project.source(),
+                                        project.opening(),
+                                        room.ownRates(),
+                                        project.practice(),
+                                        project.panels(),
+                                        project.lay(),
+                                        room.problem(),
+                                        say.unit()),
+                                () -> Objects.requireNonNull(sources.takeApart()));
+    }
+
+    private List<ProjectView.PanelView> panels(PanelViews panels) {
+        return room.kept()
+                .of(
+                        Kept.Result.VIEW_PANELS,
+                        Arrays.asList(project.source(), project.opening(), project.practice(), project.panels(), say),
+                        panels::all);
+    }
+
     private Optional<ProjectView.LetOutView> letOut() {
         return room.letOut().map(l -> new LetOutViews(project, room, l, say).view());
     }
@@ -171,7 +200,9 @@ public final class ProjectViews {
         Project.Lay lay = project.lay();
         boolean stale =
                 stations.stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
-        return lay == null ? null : new LayViews(lay, room.design().orElse(null), room.panelNames(), say, stale).view();
+        return lay == null
+                ? null
+                : new LayViews(lay, room.design().orElse(null), room.panelNames(), say, stale, room.kept()).view();
     }
 
     /** The lay at work first, then the kept ones. */
@@ -180,10 +211,10 @@ public final class ProjectViews {
         Project.Lay lay = project.lay();
         Design design = room.design().orElse(null);
         if (lay != null) {
-            lays.add(new LayViews(lay, design, Map.of(), say, false).figures("", "", project.pieces()));
+            lays.add(new LayViews(lay, design, Map.of(), say, false, room.kept()).figures("", "", project.pieces()));
         }
         project.kept()
-                .forEach(k -> lays.add(new LayViews(k.lay(), design, Map.of(), say, false)
+                .forEach(k -> lays.add(new LayViews(k.lay(), design, Map.of(), say, false, room.kept())
                         .figures(k.name(), k.at().toString(), k.pieces())));
         return lays;
     }
@@ -280,7 +311,13 @@ public final class ProjectViews {
         boolean ordered = project.pieces() instanceof Project.Pattern pattern
                 && (!pattern.orders().isEmpty() || !pattern.changes().isEmpty());
         Design design = room.design().orElse(ordered ? Design.of(project.name(), List.of()) : null);
-        return design == null ? null : new PatternViews(project, say).view(design);
+        return design == null
+                ? null
+                : room.kept()
+                        .of(
+                                Kept.Result.VIEW_PIECES,
+                                Arrays.asList(project.pieces(), design, say),
+                                () -> new PatternViews(project, say).view(design));
     }
 
     // Make

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.Practice;
+import org.handdown.project.Kept;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.graph.StitchType;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param rates the household's own minutes a metre of unpicking
  * @param tools that the household has
  * @param practice that the household goes by now; the project keeps its own until somebody takes these over
+ * @param kept results of earlier looks at this and other projects
  * @param redoWhat what redoing would bring again, null where there is nothing
  */
 public record StoredProject(
@@ -27,9 +29,10 @@ public record StoredProject(
         @Nullable String redoWhat,
         Map<StitchType, Double> rates,
         Toolbox tools,
-        Practice practice) {
+        Practice practice,
+        Kept kept) {
     /** What follows from it, by this household's rates and tools. */
     public Workroom room() {
-        return new Workroom(project, rates, tools);
+        return new Workroom(project, rates, tools, kept);
     }
 }
