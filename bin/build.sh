@@ -85,10 +85,36 @@ exec_bench() {
     pieces) main=org.handdown.bench.PieceFigures ;;
     drafts) main=org.handdown.bench.DraftPictures ;;
     fit) main=org.handdown.bench.FitFigures ;;
-    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces, drafts, fit." ;;
+    server) shift; bench_server "$@"; exit ;;
+    *) fail "there is no benchmark “${1:-}”; there are: panels, pieces, drafts, fit, server." ;;
   esac
   shift
   exec java "${SEARCH_JAVA[@]}" -XX:+UseParallelGC -cp "bench/target/classes:bench/target/lib/*" "$main" "$@"
+}
+
+# The state that speed is measured against: the last one that worked everything out anew at each look.
+BEFORE=06923d3
+
+# Two builds side by side, each with its own folder, database and port; both are ended and their data thrown away.
+bench_server() {
+  local at=$RUN/bench-server side address=()
+  git cat-file -e "${1:-$BEFORE}^{commit}" 2>/dev/null || fail "the state to measure against (${1:-$BEFORE}) is not in this copy; fetch the whole history first."
+  mkdir -p "$at/before" "$at/now"
+  git archive "${1:-$BEFORE}" | tar xf - -C "$at/before"
+  git ls-files -z | tar cf - --null -T - | tar xf - -C "$at/now"
+  for side in before now; do
+    rm -rf "$at/$side/.run/own"
+    (cd "$at/$side" && exec setsid ./hand-down start) >"$at/$side.log" 2>&1 &
+    until grep -q 'is ready' "$at/$side.log"; do
+      grep -q '^hand-down:' "$at/$side.log" && fail "the build “$side” did not start; see .run/bench-server/$side.log"
+      sleep 1
+    done
+    address+=("$(cat "$at/$side/.run/own/address")")
+  done
+  java -cp "bench/target/classes:bench/target/lib/*" org.handdown.bench.ServerFigures "${address[@]}"
+  local met=$?
+  for side in before now; do (cd "$at/$side" && ./hand-down stop) >/dev/null; rm -rf "$at/$side/.run/own"; done
+  return $met
 }
 
 build_app() {

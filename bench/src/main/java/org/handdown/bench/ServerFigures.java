@@ -1,0 +1,248 @@
+package org.handdown.bench;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.Weave;
+import org.handdown.formats.Json;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.source.Assessment;
+import org.handdown.source.Construction;
+import org.handdown.source.Source;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.unpick.JoinDecision;
+
+/**
+ * How quick the application answers, held against another build of it that runs beside it: {@code ServerFigures BEFORE NOW}, two addresses of
+ * empty households. One client alone, then twenty at once; each figure is a ratio of the two, asked in turns in one run.
+ */
+public final class ServerFigures {
+    private static final int WARM = 30;
+    private static final int ASKED = 60;
+    private static final int CLIENTS = 20;
+    private static final double CROWD_SECONDS = 8;
+
+    private final HttpClient http;
+    private final CookieManager cookies = new CookieManager();
+    private final String address;
+    private final Map<String, String> projects = new LinkedHashMap<>();
+
+    private ServerFigures(String address) {
+        this.address = address;
+        this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    }
+
+    public static void main(String[] addresses) throws Exception {
+        if (addresses.length != 2) {
+            System.err.println("Two addresses are wanted: the build before and the one to be measured.");
+            System.exit(2);
+        }
+        ServerFigures before = new ServerFigures(addresses[0]);
+        ServerFigures now = new ServerFigures(addresses[1]);
+        Map<String, String> files = new LinkedHashMap<>();
+        files.put("dungarees", Files.readString(Path.of("demo/1-dungarees.project.json")));
+        files.put("lined coat", ProjectJson.text(linedCoat()));
+        for (ServerFigures each : List.of(before, now)) {
+            each.settle(files);
+        }
+        Figures figures = new Figures(System.out);
+        for (String name : files.keySet()) {
+            view(figures, name, before, now);
+            change(figures, name, before, now);
+        }
+        crowd(figures, before, now);
+        System.exit(figures.allMet() ? 0 : 1);
+    }
+
+    /** A coat opened everywhere, its panels drawn; nothing is cut from it yet. */
+    private static Project linedCoat() {
+        Cloth cloth = new Cloth(
+                "coat cloth",
+                "wool",
+                Weave.TWILL,
+                "#5b4a3f",
+                false,
+                false,
+                1.4,
+                HeatLimit.TWO_DOTS,
+                ClothSheet.UNTESTED);
+        Construction construction = new Construction(GarmentMeasures.first(SourceKind.COAT), List.of());
+        Anatomy anatomy = construction.anatomy();
+        Map<String, JoinDecision> joins = anatomy.joins().stream()
+                .filter(j -> !j.finishedEdge())
+                .collect(Collectors.toMap(Join::id, j -> JoinDecision.UNPICK));
+        Project project = Project.named("Lined coat")
+                .withSource(new Source("coat", "", "", "", "", cloth, construction, List.of(), Assessment.NONE))
+                .withOpening(new Project.Opening(joins, Map.of()));
+        return new Workroom(project).redoPanels();
+    }
+
+    private void settle(Map<String, String> files) throws IOException, InterruptedException {
+        get("/api/account");
+        ObjectNode owner = Json.MAPPER
+                .createObjectNode()
+                .put("household", "Bench")
+                .put("name", "Bench")
+                .put("login", "bench")
+                .put("password", "a long word for the bench");
+        send("POST", "/api/account/owner", owner.toString());
+        for (Map.Entry<String, String> file : files.entrySet()) {
+            JsonNode made = Json.MAPPER.readTree(send("POST", "/api/projects/import", file.getValue()));
+            projects.put(file.getKey(), made.get("id").asText());
+        }
+    }
+
+    private String get(String path) throws IOException, InterruptedException {
+        return answer(HttpRequest.newBuilder(URI.create(address + path)).GET());
+    }
+
+    private String send(String method, String path, String body) throws IOException, InterruptedException {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+        return answer(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token)
+                .method(method, HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private String answer(HttpRequest.Builder request) throws IOException, InterruptedException {
+        HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() >= 300) {
+            throw new IOException(response.uri() + " answered " + response.statusCode() + ": " + response.body());
+        }
+        return response.body();
+    }
+
+    private String look(String name) throws IOException, InterruptedException {
+        return get("/api/projects/" + projects.get(name));
+    }
+
+    /** One figure of a source is measured anew, one millimetre this way or that. */
+    private double changeMillis(String name, int turn) throws IOException, InterruptedException {
+        JsonNode view = Json.MAPPER.readTree(look(name));
+        ObjectNode body = Json.MAPPER.createObjectNode();
+        body.put("garment", view.at("/aim/garment").asText())
+                .put("draft", view.at("/aim/draft").asText())
+                .put("what", view.at("/aim/what").asText())
+                .put("wearer", "Runa")
+                .put("unit", view.at("/unit").asText());
+        body.putObject("measures").put("HEIGHT", 1100 + turn + " mm");
+        String path = "/api/projects/" + projects.get(name) + "/aim?version="
+                + view.get("version").asLong();
+        long from = System.nanoTime();
+        send("PUT", path, body.toString());
+        return (System.nanoTime() - from) / 1e6;
+    }
+
+    private interface Asked {
+        double millis(ServerFigures of, int turn) throws IOException, InterruptedException;
+    }
+
+    private static double[] medians(ServerFigures before, ServerFigures now, Asked asked)
+            throws IOException, InterruptedException {
+        List<Double> one = new ArrayList<>();
+        List<Double> other = new ArrayList<>();
+        for (int i = 0; i < WARM + ASKED; i++) {
+            double a = asked.millis(before, i);
+            double b = asked.millis(now, i);
+            if (i >= WARM) {
+                one.add(a);
+                other.add(b);
+            }
+        }
+        return new double[] {share(one, 0.5), share(other, 0.5)};
+    }
+
+    private static double share(List<Double> of, double share) {
+        List<Double> sorted = new ArrayList<>(of);
+        Collections.sort(sorted);
+        return sorted.get((int) Math.min(sorted.size() - 1.0, share * sorted.size()));
+    }
+
+    private static void view(Figures figures, String name, ServerFigures before, ServerFigures now)
+            throws IOException, InterruptedException {
+        double[] ms = medians(before, now, (of, turn) -> {
+            long from = System.nanoTime();
+            of.look(name);
+            return (System.nanoTime() - from) / 1e6;
+        });
+        told(figures, name + ", a view", ms);
+        figures.atMost(name + ", a view, of before", ms[1] / ms[0], "ratio", 0.25);
+    }
+
+    private static void change(Figures figures, String name, ServerFigures before, ServerFigures now)
+            throws IOException, InterruptedException {
+        double[] ms = medians(before, now, (of, turn) -> of.changeMillis(name, turn));
+        told(figures, name + ", a changed length", ms);
+        figures.atMost(name + ", a changed length, of before", ms[1] / ms[0], "ratio", 0.4);
+    }
+
+    private static void told(Figures figures, String name, double[] ms) {
+        figures.told(name + ", before", ms[0], "ms");
+        figures.told(name + ", now", ms[1], "ms");
+    }
+
+    /** What twenty at once get of both projects, and how long the slowest twentieth waits. */
+    private static void crowd(Figures figures, ServerFigures before, ServerFigures now) throws Exception {
+        List<Double> one = before.crowd();
+        List<Double> other = now.crowd();
+        figures.told("views a second, twenty at once, before", one.size() / CROWD_SECONDS, "1/s");
+        figures.told("views a second, twenty at once, now", other.size() / CROWD_SECONDS, "1/s");
+        figures.atLeast("views a second, of before", other.size() / (double) one.size(), "ratio", 8);
+        figures.atMost("slowest twentieth, of before", share(other, 0.95) / share(one, 0.95), "ratio", 0.15);
+    }
+
+    private List<Double> crowd() throws Exception {
+        List<String> names = List.copyOf(projects.keySet());
+        List<Double> millis = Collections.synchronizedList(new ArrayList<>());
+        long until = System.nanoTime() + (long) (CROWD_SECONDS * 1e9);
+        ExecutorService clients = Executors.newFixedThreadPool(CLIENTS);
+        List<Future<?>> all = new ArrayList<>();
+        for (int c = 0; c < CLIENTS; c++) {
+            int client = c;
+            all.add(clients.submit(() -> {
+                for (int i = client; System.nanoTime() < until; i++) {
+                    long from = System.nanoTime();
+                    look(names.get(i % names.size()));
+                    millis.add((System.nanoTime() - from) / 1e6);
+                }
+                return null;
+            }));
+        }
+        for (Future<?> client : all) {
+            client.get();
+        }
+        clients.shutdown();
+        clients.awaitTermination(1, TimeUnit.MINUTES);
+        return List.copyOf(millis);
+    }
+}
