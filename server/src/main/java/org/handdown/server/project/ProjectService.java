@@ -287,6 +287,8 @@ public class ProjectService {
     /** What there is to see after a write, made before the transaction ends. */
     private ProjectView shown(UUID household, Move at, String document) {
         Project project = readable(document);
+        // First: the household's rates, read below, are made of these times too.
+        storeTimes(household, at.id, new Workroom(project, Map.of(), Toolbox.FULL, kept));
         StoredProject stored = new StoredProject(
                 at.id,
                 at.version,
@@ -298,7 +300,6 @@ public class ProjectService {
                 practice.of(household),
                 kept);
         Workroom room = stored.room();
-        storeTimes(household, at.id, room);
         room.requireWorkable();
         return ProjectViews.of(stored, room);
     }
