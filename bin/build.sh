@@ -111,7 +111,7 @@ bench_server() {
     done
     address+=("$(cat "$at/$side/.run/own/address")")
   done
-  java -cp "bench/target/classes:bench/target/lib/*" org.handdown.bench.ServerFigures "${address[@]}"
+  java -cp "bench/target/classes:bench/target/lib/*" org.handdown.bench.ServerFigures "${address[@]}" "$(cat "$at/now/.run/own/pid")"
   local met=$?
   for side in before now; do (cd "$at/$side" && ./hand-down stop) >/dev/null; rm -rf "$at/$side/.run/own"; done
   return $met

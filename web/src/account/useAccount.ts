@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, readCookie, take, type Schemas } from '../api/client'
+import { api, known, readCookie, take, type Schemas } from '../api/client'
 
 export const accountKey = ['account'] as const
 
@@ -13,7 +13,10 @@ export function useAccount() {
 /** The ways in and out; each refreshes what is known of the account. */
 export function useWaysIn() {
   const queries = useQueryClient()
-  const refresh = () => queries.resetQueries()
+  const refresh = () => {
+    known.forget()
+    return queries.resetQueries()
+  }
 
   async function demo() {
     await take(api.POST('/api/account/demo'))

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { KnownViews } from './known'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -26,7 +27,8 @@ export function readCookie(name: string, cookies = document.cookie): string | un
 }
 
 export const api = createClient<paths>({ baseUrl: window.location.origin })
-api.use(csrf)
+export const known = new KnownViews()
+api.use(csrf, known.middleware)
 
 /** Any failure of a call as a problem that can be shown. */
 export function toProblem(error: unknown, status: number): Problem {
@@ -64,5 +66,5 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<T> {
     throw new ProblemError({ status: 0, title: 'No answer', detail })
   }
   if (!answer.response.ok) throw new ProblemError(toProblem(answer.error, answer.response.status))
-  return answer.data as T
+  return known.whole(answer.data as T, answer.response)
 }

@@ -39,14 +39,17 @@ import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 
 /**
- * How quick the application answers, held against another build of it that runs beside it: {@code ServerFigures BEFORE NOW}, two addresses of
- * empty households. One client alone, then twenty at once; each figure is a ratio of the two, asked in turns in one run.
+ * How quick the application answers, held against another build of it that runs beside it: {@code ServerFigures BEFORE NOW PID}, two addresses of
+ * empty households, and the process of the second. One client alone, then twenty at once, then fifty; each figure is a ratio of the two, asked
+ * in turns in one run, but for the memory, which is the second one's own.
  */
 public final class ServerFigures {
     private static final int WARM = 30;
     private static final int ASKED = 60;
     private static final int CLIENTS = 20;
+    private static final int MANY = 50;
     private static final double CROWD_SECONDS = 8;
+    private static final int LAYS = 5;
 
     private final HttpClient http;
     private final CookieManager cookies = new CookieManager();
@@ -59,8 +62,8 @@ public final class ServerFigures {
     }
 
     public static void main(String[] addresses) throws Exception {
-        if (addresses.length != 2) {
-            System.err.println("Two addresses are wanted: the build before and the one to be measured.");
+        if (addresses.length != 3) {
+            System.err.println("Wanted: address of the build before, of the one to be measured, and its process.");
             System.exit(2);
         }
         ServerFigures before = new ServerFigures(addresses[0]);
@@ -76,7 +79,11 @@ public final class ServerFigures {
             view(figures, name, before, now);
             change(figures, name, before, now);
         }
+        drag(figures, before, now);
+        firstLay(figures, before, now);
         crowd(figures, before, now);
+        now.crowd(MANY);
+        figures.atMost("memory with fifty clients", residentMb(addresses[2]), "MB", 700);
         System.exit(figures.allMet() ? 0 : 1);
     }
 
@@ -211,23 +218,73 @@ public final class ServerFigures {
         figures.told(name + ", now", ms[1], "ms");
     }
 
+    /** The whole region in which a piece may lie, asked once as a drag begins. */
+    private static void drag(Figures figures, ServerFigures before, ServerFigures now)
+            throws IOException, InterruptedException {
+        double[] ms = medians(before, now, (of, turn) -> of.allowedMillis());
+        told(figures, "dungarees, where a piece may lie", ms);
+        figures.atMost("dungarees, where a piece may lie, of before", ms[1] / ms[0], "ratio", 1.1);
+    }
+
+    private double allowedMillis() throws IOException, InterruptedException {
+        JsonNode held = Json.MAPPER.readTree(look("dungarees")).at("/lay/placed/0");
+        ObjectNode body = Json.MAPPER.createObjectNode();
+        List.of("piece", "copy", "variant", "panel", "x", "y", "rotation", "mirrored")
+                .forEach(field -> body.set(field, held.get(field)));
+        long from = System.nanoTime();
+        send("POST", "/api/projects/" + projects.get("dungarees") + "/lay/allowed", body.toString());
+        return (System.nanoTime() - from) / 1e6;
+    }
+
+    /** A lay of a second, from asking until it is stored. */
+    private static void firstLay(Figures figures, ServerFigures before, ServerFigures now)
+            throws IOException, InterruptedException {
+        List<Double> one = new ArrayList<>();
+        List<Double> other = new ArrayList<>();
+        for (int i = 0; i < LAYS; i++) {
+            one.add(before.layMillis());
+            other.add(now.layMillis());
+        }
+        double[] ms = {share(one, 0.5), share(other, 0.5)};
+        told(figures, "dungarees, a lay of a second", ms);
+        figures.atMost("dungarees, a lay of a second, of before", ms[1] / ms[0], "ratio", 1.1);
+    }
+
+    private double layMillis() throws IOException, InterruptedException {
+        String runs = "/api/projects/" + projects.get("dungarees") + "/lay/runs";
+        long from = System.nanoTime();
+        send("POST", runs, "{\"seconds\":1,\"sure\":false}");
+        while (Json.MAPPER.readTree(get(runs + "/latest")).get("running").asBoolean()) {
+            Thread.sleep(20);
+        }
+        return (System.nanoTime() - from) / 1e6;
+    }
+
+    private static double residentMb(String process) throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + process + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
+                .mapToDouble(line -> Double.parseDouble(line.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElse(Double.NaN);
+    }
+
     /** What twenty at once get of both projects, and how long the slowest twentieth waits. */
     private static void crowd(Figures figures, ServerFigures before, ServerFigures now) throws Exception {
-        List<Double> one = before.crowd();
-        List<Double> other = now.crowd();
+        List<Double> one = before.crowd(CLIENTS);
+        List<Double> other = now.crowd(CLIENTS);
         figures.told("views a second, twenty at once, before", one.size() / CROWD_SECONDS, "1/s");
         figures.told("views a second, twenty at once, now", other.size() / CROWD_SECONDS, "1/s");
         figures.atLeast("views a second, of before", other.size() / (double) one.size(), "ratio", 8);
         figures.atMost("slowest twentieth, of before", share(other, 0.95) / share(one, 0.95), "ratio", 0.15);
     }
 
-    private List<Double> crowd() throws Exception {
+    private List<Double> crowd(int many) throws Exception {
         List<String> names = List.copyOf(projects.keySet());
         List<Double> millis = Collections.synchronizedList(new ArrayList<>());
         long until = System.nanoTime() + (long) (CROWD_SECONDS * 1e9);
-        ExecutorService clients = Executors.newFixedThreadPool(CLIENTS);
+        ExecutorService clients = Executors.newFixedThreadPool(many);
         List<Future<?>> all = new ArrayList<>();
-        for (int c = 0; c < CLIENTS; c++) {
+        for (int c = 0; c < many; c++) {
             int client = c;
             all.add(clients.submit(() -> {
                 for (int i = client; System.nanoTime() < until; i++) {

@@ -25,7 +25,9 @@ public interface Kept {
         LEFTOVERS,
         VIEW_JOINS,
         VIEW_PANELS,
-        VIEW_PIECES
+        VIEW_PIECES,
+        WORKABLE,
+        VIEW
     }
 
     /** Keeps nothing. */

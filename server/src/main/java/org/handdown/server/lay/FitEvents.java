@@ -8,7 +8,6 @@ import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -17,7 +16,7 @@ import java.util.concurrent.TimeUnit;
 import org.handdown.fit.FitProblem;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
@@ -70,9 +69,9 @@ class FitEvents {
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
             ProjectView.@Nullable LayView lay) {}
 
-    SseEmitter watch(UUID household, UUID project) {
+    SseEmitter watch(ProjectOf of) {
         SseEmitter emitter = new SseEmitter(Duration.ofMinutes(20).toMillis());
-        Watch watch = new Watch(household, project, emitter);
+        Watch watch = new Watch(of, emitter);
         ScheduledFuture<?> future = ticks.scheduleWithFixedDelay(watch, 0, EVERY_MILLIS, TimeUnit.MILLISECONDS);
         open.add(emitter);
         emitter.onCompletion(() -> {
@@ -95,22 +94,20 @@ class FitEvents {
     }
 
     private final class Watch implements Runnable {
-        private final UUID household;
-        private final UUID project;
+        private final ProjectOf of;
         private final SseEmitter emitter;
         private int seen = -1;
         private List<OfferView> offers = List.of();
 
-        Watch(UUID household, UUID project, SseEmitter emitter) {
-            this.household = household;
-            this.project = project;
+        Watch(ProjectOf of, SseEmitter emitter) {
+            this.of = of;
             this.emitter = emitter;
         }
 
         @Override
         public void run() {
             try {
-                FitRunMapper.RunRow row = runs.latest(household, project).orElse(null);
+                FitRunMapper.RunRow row = runs.latest(of).orElse(null);
                 if (row == null) {
                     emitter.complete();
                     return;
@@ -138,7 +135,7 @@ class FitEvents {
                     ? 0
                     : Duration.between(begun.toInstant(), clock.instant()).toMillis() / 1e3;
             boolean lays = row.runKind() == RunKind.LAY;
-            Say say = Say.to(projects.require(household, project).project());
+            Say say = Say.to(projects.project(of));
             offers = isNew ? OfferView.of(row, say) : offers;
             return new FitEvent(
                     row.runKind(),
@@ -157,12 +154,13 @@ class FitEvents {
 
         private ProjectView.@Nullable LayView best(FitRunMapper.RunRow row) {
             String best = row.best();
-            Project current = projects.require(household, project).project();
-            FitProblem problem = new Workroom(current).problem(row.marginMm()).orElse(null);
+            Project current = projects.project(of);
+            FitProblem problem = projects.room(current).problem(row.marginMm()).orElse(null);
             if (best == null || problem == null) {
                 return null;
             }
-            return ProjectViews.lay(current, new Project.Lay(problem, FitLayoutJson.read(best), false));
+            return ProjectViews.lay(
+                    projects.room(current), current, new Project.Lay(problem, FitLayoutJson.read(best), false));
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.handdown.server.project.ProjectOf;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -29,6 +30,10 @@ interface FitRunMapper {
             OffsetDateTime startedAt,
             @Nullable OffsetDateTime begunAt,
             int attempts) {
+        ProjectOf of() {
+            return new ProjectOf(householdId, projectId);
+        }
+
         boolean isOver() {
             return !status.equals("waiting") && !status.equals("running");
         }

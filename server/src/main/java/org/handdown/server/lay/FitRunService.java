@@ -13,7 +13,7 @@ import org.handdown.formats.project.ProjectJson;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
 import org.springframework.dao.DuplicateKeyException;
@@ -47,19 +47,19 @@ class FitRunService {
     }
 
     @Transactional
-    public void start(UUID household, UUID project, double seconds, boolean sure) {
+    public void start(ProjectOf of, double seconds, boolean sure) {
         if (!(seconds >= 1 && seconds <= LONGEST_SECONDS)) {
             throw new RefusedValueException("seconds", "must be from 1 to 600.");
         }
-        Project current = projects.require(household, project).project();
+        Project current = projects.project(of);
         double margin = sure ? tolerance(current) : 0;
-        FitProblem problem = new Workroom(current)
+        FitProblem problem = projects.room(current)
                 .pinnedProblem(margin)
                 .orElseThrow(() -> new RefusedValueException(
                         "lay", "Panels and pieces come first: free and measure the legs, then draft the pieces."));
         requirePinsHold(problem);
         int wanted = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
-        begin(household, project, RunKind.LAY, seconds, margin, wanted, "{}");
+        begin(of, RunKind.LAY, seconds, margin, wanted, "{}");
     }
 
     private static void requirePinsHold(FitProblem problem) {
@@ -71,10 +71,10 @@ class FitRunService {
 
     /** Finds something out about the project as it stands now. */
     @Transactional
-    public void find(UUID household, UUID project, RunKind kind, ObjectNode ask) {
-        Project current = projects.require(household, project).project();
+    public void find(ProjectOf of, RunKind kind, ObjectNode ask) {
+        Project current = projects.project(of);
         ask.put("basis", basis(current));
-        begin(household, project, kind, kind == RunKind.LENGTH ? LENGTH_SECONDS : TRYING_SECONDS, 0, 0, ask.toString());
+        begin(of, kind, kind == RunKind.LENGTH ? LENGTH_SECONDS : TRYING_SECONDS, 0, 0, ask.toString());
     }
 
     /** Tells whether a project still is what an answer was found for. */
@@ -90,16 +90,15 @@ class FitRunService {
         return UUID.nameUUIDFromBytes(text).toString();
     }
 
-    private void begin(
-            UUID household, UUID project, RunKind kind, double seconds, double margin, int wanted, String ask) {
-        int own = runs.countActive(household);
+    private void begin(ProjectOf of, RunKind kind, double seconds, double margin, int wanted, String ask) {
+        int own = runs.countActive(of.household());
         if (own >= MOST_OF_A_HOUSEHOLD) {
             throw new RefusedValueException(
                     "lay", "Six runs of this household wait or work already; let one of them end, or stop it.");
         }
         UUID run = UUID.randomUUID();
         try {
-            runs.insert(run, project, household, kind.word(), seconds, margin, wanted, ask);
+            runs.insert(run, of.id(), of.household(), kind.word(), seconds, margin, wanted, ask);
         } catch (DuplicateKeyException e) {
             throw new RefusedValueException("lay", "A run is at work for this project; stop it first or wait for it.");
         }
@@ -113,27 +112,29 @@ class FitRunService {
     }
 
     /** Of the panel that is known least: one margin is kept from the edges of all. */
-    private static double tolerance(Project project) {
-        return new Workroom(project)
-                .tolerances().values().stream().mapToDouble(t -> t).max().orElse(0);
+    private double tolerance(Project project) {
+        return projects.room(project).tolerances().values().stream()
+                .mapToDouble(t -> t)
+                .max()
+                .orElse(0);
     }
 
     @Transactional
-    public void cancel(UUID household, UUID project) {
-        if (runs.askCancel(household, project) == 0) {
+    public void cancel(ProjectOf of) {
+        if (runs.askCancel(of.household(), of.id()) == 0) {
             throw new NotThereException("No run is at work.");
         }
     }
 
     @Transactional(readOnly = true)
-    public Optional<FitRunMapper.RunRow> latest(UUID household, UUID project) {
-        return runs.findLatest(household, project);
+    public Optional<FitRunMapper.RunRow> latest(ProjectOf of) {
+        return runs.findLatest(of.household(), of.id());
     }
 
     /** The latest run that was to find something out. */
     @Transactional(readOnly = true)
-    public Optional<FitRunMapper.RunRow> latestHelp(UUID household, UUID project) {
-        return runs.findLatestHelp(household, project);
+    public Optional<FitRunMapper.RunRow> latestHelp(ProjectOf of) {
+        return runs.findLatestHelp(of.household(), of.id());
     }
 
     /** How many runs are before this one; 0 once it is at work. */

@@ -2,29 +2,28 @@ package org.handdown.server.lay;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
-import java.util.UUID;
 import org.handdown.formats.Json;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Project;
-import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectAt;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -45,15 +44,14 @@ class HelpController {
     /** What would let the piece lie. */
     @PostMapping("/remedies")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void remedies(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody RemedyRequest body) {
-        Project.Lay lay = lay(projects.require(user.householdId(), id).project());
+    void remedies(ProjectOf of, @RequestBody RemedyRequest body) {
+        Project.Lay lay = lay(projects.project(of));
         String piece = Typed.text(body.piece);
         if (lay.layout().unplaced().stream().noneMatch(u -> u.piece().equals(piece))) {
             throw new RefusedValueException(
                     "piece", "is not one that has no place; choose one that is told to have none.");
         }
-        find(user, id, RunKind.REMEDIES, Json.MAPPER.createObjectNode().put("piece", piece));
+        find(of, RunKind.REMEDIES, Json.MAPPER.createObjectNode().put("piece", piece));
     }
 
     /** @param order place of the draft in the pattern */
@@ -62,11 +60,8 @@ class HelpController {
     /** How far a free dimension of a draft may go. */
     @PostMapping("/largest")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void largest(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestBody LargestRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    void largest(ProjectOf of, @RequestBody LargestRequest body) {
+        Project project = projects.project(of);
         lay(project);
         String dimension = Typed.text(body.dimension);
         boolean known = project.pieces() instanceof Project.Pattern pattern
@@ -77,8 +72,7 @@ class HelpController {
             throw new RefusedValueException("dimension", "Choose a size that the draft leaves free.");
         }
         find(
-                user,
-                id,
+                of,
                 RunKind.LARGEST,
                 Json.MAPPER.createObjectNode().put("order", body.order).put("dimension", dimension));
     }
@@ -92,9 +86,8 @@ class HelpController {
     /** How little cloth by the metre the pieces take. */
     @PostMapping("/length")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void length(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody LengthRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    void length(ProjectOf of, @RequestBody LengthRequest body) {
+        Project project = projects.project(of);
         if (project.source() == null || !(project.pieces() instanceof Project.Pattern)) {
             throw new RefusedValueException(
                     "pieces", "Pieces come first; then it can be told how little cloth they take.");
@@ -105,14 +98,13 @@ class HelpController {
         }
         PieceCloth cloth = body.cloth == null ? PieceCloth.SHELL : body.cloth;
         find(
-                user,
-                id,
+                of,
                 RunKind.LENGTH,
                 Json.MAPPER.createObjectNode().put("widthMm", width).put("cloth", cloth.name()));
     }
 
-    private void find(HouseholdUser user, UUID id, RunKind kind, ObjectNode ask) {
-        runs.find(user.householdId(), id, kind, ask);
+    private void find(ProjectOf of, RunKind kind, ObjectNode ask) {
+        runs.find(of, kind, ask);
     }
 
     private static Project.Lay lay(Project project) {
@@ -132,10 +124,10 @@ class HelpController {
     record HelpView(@Nullable RunKind kind, boolean running, String message, boolean holds, List<OfferView> offers) {}
 
     @GetMapping
-    HelpView latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        Project project = projects.require(user.householdId(), id).project();
+    HelpView latest(ProjectOf of) {
+        Project project = projects.project(of);
         Say say = Say.to(project);
-        return runs.latestHelp(user.householdId(), id)
+        return runs.latestHelp(of)
                 .map(r -> new HelpView(
                         r.runKind(), !r.isOver(), say.sentence(r.message()), holds(r, project), OfferView.of(r, say)))
                 .orElse(new HelpView(null, false, "", false, List.of()));
@@ -145,8 +137,8 @@ class HelpController {
         return Json.parse(run.ask()).path("basis").asText().equals(FitRunService.basis(project));
     }
 
-    private RunAnswer.Offer offer(HouseholdUser user, UUID id, int index) {
-        List<RunAnswer.Offer> offers = runs.latestHelp(user.householdId(), id)
+    private RunAnswer.Offer offer(ProjectOf of, int index) {
+        List<RunAnswer.Offer> offers = runs.latestHelp(of)
                 .map(r -> RunAnswer.read(r.answer()).offers())
                 .orElse(List.of());
         if (index < 0 || index >= offers.size()) {
@@ -157,32 +149,25 @@ class HelpController {
 
     /** How it would lie. */
     @GetMapping("/{index}/lay")
-    ProjectView.LayView show(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index) {
-        Project project = projects.require(user.householdId(), id).project();
-        Project.Lay lay = offer(user, id, index).lay();
+    ProjectView.LayView show(ProjectOf of, @PathVariable("index") int index) {
+        Project project = projects.project(of);
+        Project.Lay lay = offer(of, index).lay();
         if (lay == null) {
             throw new NotThereException("There is no lay to show for it.");
         }
-        return ProjectViews.lay(project, lay);
+        return ProjectViews.lay(projects.room(project), project, lay);
     }
 
     /** Takes the find over: the change and the lay with it. */
     @PutMapping("/{index}")
-    ProjectView take(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        RunAnswer.Offer offer = offer(user, id, index);
+    StoredProject take(ProjectAt at, @PathVariable("index") int index) {
+        RunAnswer.Offer offer = offer(at.of(), index);
         Project after = offer.after();
-        FitRunMapper.RunRow run = runs.latestHelp(user.householdId(), id).orElseThrow();
+        FitRunMapper.RunRow run = runs.latestHelp(at.of()).orElseThrow();
         if (after == null) {
             throw new RefusedValueException("index", "There is nothing to take over from it.");
         }
-        return projects.edit(user.householdId(), id, version, "what helps", project -> {
+        return projects.edit(at, "what helps", project -> {
             if (!holds(run, project)) {
                 throw new RefusedValueException(
                         "index", "Panels, pieces or the lay have changed since this was found; ask again.");

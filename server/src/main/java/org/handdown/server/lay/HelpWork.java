@@ -13,7 +13,6 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.shortage.Effort;
 import org.handdown.shortage.LargestThatFits;
@@ -41,7 +40,7 @@ class HelpWork {
 
     /** @return what there is to tell at the end; may be empty */
     String work(FitRunMapper.RunRow row, RunProgress progress, int threads) {
-        Project project = projects.require(row.householdId(), row.projectId()).project();
+        Project project = projects.project(row.of());
         JsonNode ask = Json.parse(row.ask());
         long end = System.nanoTime() + (long) (row.seconds() * 1e9);
         BooleanSupplier stop = () -> progress.isToStop() || System.nanoTime() > end;
@@ -123,9 +122,9 @@ class HelpWork {
         };
     }
 
-    private static String length(Effort effort, Project project, JsonNode ask, RunProgress progress) {
+    private String length(Effort effort, Project project, JsonNode ask, RunProgress progress) {
         Source source = project.source();
-        Design design = new Workroom(project)
+        Design design = projects.room(project)
                 .design()
                 .orElseThrow(() -> new RefusedValueException("pieces", "Pieces come first."));
         Cloth cloth = java.util.Objects.requireNonNull(source).cloth();

@@ -4,17 +4,17 @@ import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
-import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectAt;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,7 +22,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pins that hold pieces where they lie, and several lays kept side by side. */
@@ -49,14 +48,10 @@ class KeptLayController {
     record PinRequest(@Nullable String piece, int copy, boolean pinned) {}
 
     @PutMapping("/pins")
-    ProjectView pin(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody PinRequest body) {
+    StoredProject pin(ProjectAt at, @RequestBody PinRequest body) {
         String name = Typed.text(body.piece) + "#" + body.copy;
         String what = body.pinned ? "a piece pinned" : "a piece unpinned";
-        return projects.edit(user.householdId(), id, version, what, project -> {
+        return projects.edit(at, what, project -> {
             Project.Lay lay = lay(project);
             if (lay.layout().placements().stream().noneMatch(p -> p.name().equals(name))) {
                 throw new RefusedValueException("piece", "does not lie anywhere; put it down first, then pin it.");
@@ -75,15 +70,9 @@ class KeptLayController {
 
     /** Keeps the lay there is under a name. */
     @PostMapping("/kept")
-    ProjectView keep(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody KeepLayRequest body) {
+    StoredProject keep(ProjectAt at, @RequestBody KeepLayRequest body) {
         return projects.edit(
-                user.householdId(),
-                id,
-                version,
+                at,
                 "a lay kept",
                 project -> project.keepingLay(Typed.text(body.name).strip(), clock.instant()));
     }
@@ -97,36 +86,21 @@ class KeptLayController {
     }
 
     @GetMapping("/kept/{index}")
-    ProjectView.LayView show(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index) {
-        Project project = projects.require(user.householdId(), id).project();
-        return ProjectViews.lay(project, kept(project, index).lay());
+    ProjectView.LayView show(ProjectOf of, @PathVariable("index") int index) {
+        Project project = projects.project(of);
+        return ProjectViews.lay(
+                projects.room(project), project, kept(project, index).lay());
     }
 
     /** Takes a kept lay up again, with the panels and pieces it is of; it stays among the kept ones. */
     @PutMapping("/kept/{index}")
-    ProjectView takeUp(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return projects.edit(
-                user.householdId(),
-                id,
-                version,
-                "another lay taken up",
-                project -> project.takingUp(kept(project, index)));
+    StoredProject takeUp(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "another lay taken up", project -> project.takingUp(kept(project, index)));
     }
 
     @DeleteMapping("/kept/{index}")
-    ProjectView letGo(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return projects.edit(user.householdId(), id, version, "a kept lay let go", project -> {
+    StoredProject letGo(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "a kept lay let go", project -> {
             Project.KeptLay gone = kept(project, index);
             return project.withKept(
                     project.kept().stream().filter(k -> k != gone).toList());

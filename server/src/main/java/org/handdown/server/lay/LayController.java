@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
-import java.util.UUID;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
@@ -16,17 +15,17 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.project.Project;
-import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectAt;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.web.BreaksRulesException;
 import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,7 +33,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -63,22 +61,21 @@ class LayController {
 
     @PostMapping("/runs")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void start(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody FitRequest body) {
-        runs.start(user.householdId(), id, body.seconds, body.sure);
+    void start(ProjectOf of, @RequestBody FitRequest body) {
+        runs.start(of, body.seconds, body.sure);
     }
 
     @DeleteMapping("/runs")
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void cancel(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        runs.cancel(user.householdId(), id);
+    void cancel(ProjectOf of) {
+        runs.cancel(of);
     }
 
     record LatestRun(boolean running) {}
 
     @GetMapping("/runs/latest")
-    LatestRun latest(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return new LatestRun(
-                runs.latest(user.householdId(), id).map(r -> !r.isOver()).orElse(false));
+    LatestRun latest(ProjectOf of) {
+        return new LatestRun(runs.latest(of).map(r -> !r.isOver()).orElse(false));
     }
 
     @ApiResponse(
@@ -88,9 +85,9 @@ class LayController {
                             mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
                             schema = @Schema(implementation = FitEvents.FitEvent.class)))
     @GetMapping(path = "/runs/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter watch(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        projects.require(user.householdId(), id);
-        return events.watch(user.householdId(), id);
+    SseEmitter watch(ProjectOf of) {
+        projects.require(of);
+        return events.watch(of);
     }
 
     /** Where a hand holds a copy; panel frame, mm and degrees. */
@@ -145,9 +142,8 @@ class LayController {
 
     /** May the copy lie there? Nothing is stored. */
     @PostMapping("/verdict")
-    VerdictView verdict(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody MoveRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    VerdictView verdict(ProjectOf of, @RequestBody MoveRequest body) {
+        Project project = projects.project(of);
         Project.Lay lay = lay(project);
         HandLay hand = new HandLay(lay.problem(), lay.layout());
         Placed held = body.toPlaced(lay.problem());
@@ -179,9 +175,8 @@ class LayController {
 
     /** The whole set of spots, once at the start of a drag; nothing is stored. */
     @PostMapping("/allowed")
-    AllowedView allowed(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody MoveRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    AllowedView allowed(ProjectOf of, @RequestBody MoveRequest body) {
+        Project project = projects.project(of);
         Project.Lay lay = lay(project);
         Say say = Say.to(project);
         AllowedSpots spots = ceiling.under(
@@ -221,12 +216,8 @@ class LayController {
 
     /** Puts a copy where the hand holds it, if no rule forbids it. */
     @PutMapping("/placements")
-    ProjectView put(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody MoveRequest body) {
-        return projects.edit(user.householdId(), id, version, "a piece moved", project -> {
+    StoredProject put(ProjectAt at, @RequestBody MoveRequest body) {
+        return projects.edit(at, "a piece moved", project -> {
             Project.Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             Placed held = body.toPlaced(lay.problem());
@@ -240,13 +231,8 @@ class LayController {
 
     /** Takes a copy off the cloth. */
     @DeleteMapping("/placements/{piece}/{copy}")
-    ProjectView takeOff(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("piece") String piece,
-            @PathVariable("copy") int copy,
-            @RequestParam("version") long version) {
-        return projects.edit(user.householdId(), id, version, "a piece taken off", project -> {
+    StoredProject takeOff(ProjectAt at, @PathVariable("piece") String piece, @PathVariable("copy") int copy) {
+        return projects.edit(at, "a piece taken off", project -> {
             Project.Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             return project.withLay(lay.movedTo(hand.without(piece, copy)));

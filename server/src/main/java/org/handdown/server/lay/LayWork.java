@@ -6,7 +6,6 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
@@ -15,7 +14,6 @@ import org.handdown.fit.search.Fitter;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.UnreadableException;
@@ -45,7 +43,7 @@ class LayWork {
 
     /** @return what there is to tell at the end; may be empty */
     String work(FitRunMapper.RunRow row, RunProgress progress, int threads) {
-        Project project = projects.require(row.householdId(), row.projectId()).project();
+        Project project = projects.project(row.of());
         FitProblem problem = problem(project, row);
         Fitter.Budget budget =
                 new Fitter.Budget(secondsLeft(row), Long.MAX_VALUE, row.id().getLeastSignificantBits(), threads);
@@ -61,8 +59,8 @@ class LayWork {
         return progress.isBrokenOff() ? "" : store(row, problem, layout, project.lay());
     }
 
-    private static FitProblem problem(Project project, FitRunMapper.RunRow row) {
-        return new Workroom(project)
+    private FitProblem problem(Project project, FitRunMapper.RunRow row) {
+        return projects.room(project)
                 .pinnedProblem(row.marginMm())
                 .orElseThrow(() -> new RefusedValueException("lay", "Panels or pieces are gone meanwhile."));
     }
@@ -95,7 +93,7 @@ class LayWork {
      */
     private String store(FitRunMapper.RunRow row, FitProblem problem, FitLayout layout, Project.@Nullable Lay from) {
         String[] told = {""};
-        projects.editLatest(row.householdId(), row.projectId(), "the lay", p -> {
+        projects.editLatest(row.of(), "the lay", p -> {
             Project.Lay now = p.lay();
             boolean same = now != null && now.problem().equals(problem.withPinned(List.of()));
             Project.Lay found = new Project.Lay(problem, layout, false, now == null ? Set.of() : now.pinned());
@@ -132,8 +130,7 @@ class LayWork {
             return UNTOUCHED;
         }
         try {
-            UUID household = row.householdId();
-            Project project = projects.require(household, row.projectId()).project();
+            Project project = projects.project(row.of());
             FitProblem problem = problem(project, row);
             FitLayout layout = FitLayoutJson.read(best);
             if (!RuleChecker.check(problem, layout).isEmpty()) {

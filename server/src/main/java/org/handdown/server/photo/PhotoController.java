@@ -10,9 +10,9 @@ import org.handdown.formats.photo.PhotoTracing;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.photo.PhotoService.Sheet;
 import org.handdown.server.photo.PhotoService.Stored;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Typed;
@@ -21,7 +21,6 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,8 +56,8 @@ class PhotoController {
             String sheetHeight,
             List<double[]> corners) {}
 
-    private Say say(HouseholdUser user, UUID id) {
-        return Say.to(projects.require(user.householdId(), id).project());
+    private Say say(ProjectOf of) {
+        return Say.to(projects.project(of));
     }
 
     private static PhotoView view(Stored stored, Say say) {
@@ -79,18 +78,16 @@ class PhotoController {
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView upload(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
+            ProjectOf of,
             @RequestParam("photo") MultipartFile photo,
             @RequestParam("sheet") Sheet sheet,
             @RequestParam(name = "width", defaultValue = "") String width,
             @RequestParam(name = "height", defaultValue = "") String height) {
-        Say say = say(user, id);
+        Say say = say(of);
         Typed typed = new Typed(say.unit());
         return view(
                 photos.store(
-                        user.householdId(),
-                        id,
+                        of,
                         () -> bytes(photo),
                         sheet,
                         mm(typed, "sheet.width", width, sheet),
@@ -108,8 +105,7 @@ class PhotoController {
 
     @PostMapping("/simulated")
     @ResponseStatus(HttpStatus.CREATED)
-    PhotoView simulated(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody CameraRequest body) {
+    PhotoView simulated(ProjectOf of, @RequestBody CameraRequest body) {
         String table = Typed.text(body.table);
         if (!(body.tilt >= 0 && body.tilt <= 35)) {
             throw new RefusedValueException("camera.tilt", "The camera is tilted by 0 to 35 degrees.");
@@ -120,22 +116,18 @@ class PhotoController {
         }
         return view(
                 photos.simulated(
-                        user.householdId(),
-                        id,
+                        of,
                         Typed.text(body.panel),
                         body.sheet == null ? Sheet.MARKER : body.sheet,
                         body.tilt,
                         table.isEmpty() ? 0xd9cbb2 : Integer.parseInt(table.substring(1), 16),
                         body.striped),
-                say(user, id));
+                say(of));
     }
 
     @GetMapping("/{photo}")
-    PhotoView find(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("photo") UUID photo) {
-        return view(photos.find(user.householdId(), id, photo), say(user, id));
+    PhotoView find(ProjectOf of, @PathVariable("photo") UUID photo) {
+        return view(photos.find(of, photo), say(of));
     }
 
     private static byte[] bytes(MultipartFile file) {
@@ -162,28 +154,23 @@ class PhotoController {
     @Nullable
     ResponseEntity<byte[]> picture(
             WebRequest request,
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
+            ProjectOf of,
             @PathVariable("photo") UUID photo,
             @RequestParam(name = "full", defaultValue = "false") boolean full) {
-        PhotoService.Stored stored = photos.find(user.householdId(), id, photo);
+        PhotoService.Stored stored = photos.find(of, photo);
         return jpeg(
                 request,
                 stored.row().id() + (full ? "-full" : "-shown"),
-                () -> full ? photos.full(user.householdId(), id, photo) : photos.shown(user.householdId(), id, photo));
+                () -> full ? photos.full(of, photo) : photos.shown(of, photo));
     }
 
     /** The picture brought square by its sheet. */
     @GetMapping("/{photo}/flat.jpg")
     @Nullable
-    ResponseEntity<byte[]> flat(
-            WebRequest request,
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("photo") UUID photo) {
-        PhotoService.Stored stored = photos.find(user.householdId(), id, photo);
+    ResponseEntity<byte[]> flat(WebRequest request, ProjectOf of, @PathVariable("photo") UUID photo) {
+        PhotoService.Stored stored = photos.find(of, photo);
         String mark = stored.row().id() + "-" + Integer.toHexString(stored.row().hashCode());
-        return jpeg(request, mark, () -> photos.flat(user.householdId(), id, photo));
+        return jpeg(request, mark, () -> photos.flat(of, photo));
     }
 
     /** @param tolerance how far the outline's lines and curves may be from the edge that was seen; empty for 1 mm */
@@ -207,12 +194,8 @@ class PhotoController {
     record TraceView(List<TracePointView> points, String why, List<String> doubts, String within, FlatView flat) {}
 
     @PostMapping("/{photo}/trace")
-    TraceView trace(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("photo") UUID photo,
-            @RequestBody TraceRequest body) {
-        Say say = say(user, id);
+    TraceView trace(ProjectOf of, @PathVariable("photo") UUID photo, @RequestBody TraceRequest body) {
+        Say say = say(of);
         Typed typed = new Typed(say.unit());
         Sheet sheet = Typed.require("sheet", body.sheet);
         List<Point> corners = Typed.require("corners", body.corners).stream()
@@ -229,8 +212,7 @@ class PhotoController {
                     "tolerance", Wording.of("The outline keeps to the edge within 0.3 to 10 mm."));
         }
         PhotoTracing traced = photos.trace(
-                user.householdId(),
-                id,
+                of,
                 photo,
                 corners,
                 sheet,

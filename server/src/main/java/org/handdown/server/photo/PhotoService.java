@@ -29,8 +29,8 @@ import org.handdown.formats.photo.SimulatedCamera;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Panel;
-import org.handdown.project.Workroom;
 import org.handdown.server.photo.PhotoMapper.PhotoRow;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.BusyException;
 import org.handdown.server.web.NotThereException;
@@ -76,19 +76,17 @@ class PhotoService {
     record Stored(PhotoRow row, List<Point> corners) {}
 
     /** @param file read only once it is this picture's turn */
-    Stored store(UUID household, UUID project, Supplier<byte[]> file, Sheet sheet, double widthMm, double heightMm) {
-        projects.require(household, project);
-        return alone(() -> keep(household, project, Photo.read(file.get()), sheet, sheet.of(widthMm, heightMm)));
+    Stored store(ProjectOf of, Supplier<byte[]> file, Sheet sheet, double widthMm, double heightMm) {
+        projects.project(of);
+        return alone(() -> keep(of, Photo.read(file.get()), sheet, sheet.of(widthMm, heightMm)));
     }
 
     /** A picture of one of the project's panels from the simulated camera. */
-    Stored simulated(
-            UUID household, UUID project, String panel, Sheet sheet, double tiltDeg, int table, boolean striped) {
-        Panel shown = new Workroom(projects.require(household, project).project())
-                .panels().stream()
-                        .filter(p -> p.id().equals(panel))
-                        .findFirst()
-                        .orElseThrow(() -> new NotThereException("There is no such panel to take a picture of."));
+    Stored simulated(ProjectOf of, String panel, Sheet sheet, double tiltDeg, int table, boolean striped) {
+        Panel shown = projects.room(projects.project(of)).panels().stream()
+                .filter(p -> p.id().equals(panel))
+                .findFirst()
+                .orElseThrow(() -> new NotThereException("There is no such panel to take a picture of."));
         SimulatedCamera.Scene scene = new SimulatedCamera.Scene(
                 shown.stitchLine(),
                 Integer.parseInt(shown.cloth().colour().substring(1), 16),
@@ -101,8 +99,7 @@ class PhotoService {
                 2.5,
                 true,
                 7);
-        return alone(() ->
-                keep(household, project, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet()));
+        return alone(() -> keep(of, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet()));
     }
 
     /** One picture at a time; who waits longer than people do is told so, and holds nothing meanwhile. */
@@ -123,11 +120,11 @@ class PhotoService {
         }
     }
 
-    private Stored keep(UUID household, UUID project, Photo photo, Sheet sheet, KnownSheet known) {
+    private Stored keep(ProjectOf of, Photo photo, Sheet sheet, KnownSheet known) {
         List<Point> corners =
                 SheetFinder.find(photo, known).map(SheetFinder.Found::corners).orElse(List.of());
-        while (mapper.count(household, project) >= MOST_PHOTOS) {
-            mapper.deleteOldest(household, project);
+        while (mapper.count(of.household(), of.id()) >= MOST_PHOTOS) {
+            mapper.deleteOldest(of.household(), of.id());
         }
         PhotoRow row = new PhotoRow(
                 UUID.randomUUID(),
@@ -137,37 +134,37 @@ class PhotoService {
                 known.widthMm(),
                 known.heightMm(),
                 text(corners));
-        mapper.insert(household, project, row, jpeg(photo.toImage()));
+        mapper.insert(of.household(), of.id(), row, jpeg(photo.toImage()));
         return new Stored(row, corners);
     }
 
-    Stored find(UUID household, UUID project, UUID id) {
-        PhotoRow row = mapper.find(household, project, id)
+    Stored find(ProjectOf of, UUID id) {
+        PhotoRow row = mapper.find(of.household(), of.id(), id)
                 .orElseThrow(() -> new NotThereException("That photo is no longer here; take it again."));
         return new Stored(row, points(row.corners()));
     }
 
-    private Photo picture(UUID household, UUID project, UUID id) {
-        return Photo.read(mapper.picture(household, project, id)
+    private Photo picture(ProjectOf of, UUID id) {
+        return Photo.read(mapper.picture(of.household(), of.id(), id)
                 .orElseThrow(() -> new NotThereException("That photo is no longer here; take it again."))
                 .picture());
     }
 
     /** As a JPEG of up to 1600 pixels, or a square of the full picture about a place. */
-    byte[] shown(UUID household, UUID project, UUID id) {
-        return alone(() -> jpeg(smaller(picture(household, project, id).toImage())));
+    byte[] shown(ProjectOf of, UUID id) {
+        return alone(() -> jpeg(smaller(picture(of, id).toImage())));
     }
 
-    byte[] full(UUID household, UUID project, UUID id) {
-        return mapper.picture(household, project, id)
+    byte[] full(ProjectOf of, UUID id) {
+        return mapper.picture(of.household(), of.id(), id)
                 .orElseThrow(() -> new NotThereException("That photo is no longer here; take it again."))
                 .picture();
     }
 
-    byte[] flat(UUID household, UUID project, UUID id) {
+    byte[] flat(ProjectOf of, UUID id) {
         return alone(() -> {
-            Stored stored = find(household, project, id);
-            Photo photo = picture(household, project, id);
+            Stored stored = find(of, id);
+            Photo photo = picture(of, id);
             SheetFinder.Found sheet = sheet(photo, stored);
             return jpeg(FlatPhoto.of(photo, sheet.view()).toPhoto().toImage());
         });
@@ -188,15 +185,14 @@ class PhotoService {
 
     /** What was traced, with the corners as a person left them; they are kept for the picture brought square. */
     PhotoTracing trace(
-            UUID household,
-            UUID project,
+            ProjectOf of,
             UUID id,
             List<Point> corners,
             Sheet sheet,
             double widthMm,
             double heightMm,
             double toleranceMm) {
-        Stored before = find(household, project, id);
+        Stored before = find(of, id);
         KnownSheet known = sheet.of(widthMm, heightMm);
         for (Point c : corners) {
             if (!(c.x() >= -50
@@ -215,9 +211,9 @@ class PhotoService {
                 known.heightMm(),
                 text(corners));
         return alone(() -> {
-            Photo photo = picture(household, project, id);
+            Photo photo = picture(of, id);
             SheetFinder.Found found = sheet(photo, new Stored(row, corners));
-            mapper.setSheet(household, project, row);
+            mapper.setSheet(of.household(), of.id(), row);
             return PhotoTracing.of(photo, found, known, toleranceMm);
         });
     }

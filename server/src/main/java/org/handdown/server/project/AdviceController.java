@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.RefusedValueException;
@@ -15,7 +14,6 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.ButtonRow;
 import org.handdown.reuse.Coincidence;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.anatomy.GarmentMeasures;
@@ -27,9 +25,7 @@ import org.handdown.unpick.LeastOpening;
 import org.handdown.unpick.OpeningOrder;
 import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -121,12 +117,11 @@ class AdviceController {
 
     /** The least work that gives what is wanted, and the next best ways. */
     @PostMapping("/projects/{id}/least-opening")
-    List<LeastView> least(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody LeastRequest body) {
+    List<LeastView> least(ProjectOf of, @RequestBody LeastRequest body) {
         if (!(body.clothWorth >= 0 && body.clothWorth <= 1000)) {
             throw new RefusedValueException("clothWorth", "must be from 0 to 1000 minutes.");
         }
-        StoredProject stored = projects.require(user.householdId(), id);
+        StoredProject stored = projects.require(of);
         UnpickPlan plan = plan(stored.room());
         Anatomy anatomy = plan.anatomy();
         Set<String> flat = orNone(body.flat);
@@ -198,11 +193,8 @@ class AdviceController {
 
     /** The joins in the order they are opened, cut into sittings. */
     @GetMapping("/projects/{id}/sittings")
-    List<SittingView> sittings(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam(name = "minutes", defaultValue = "30") double minutes) {
-        StoredProject stored = projects.require(user.householdId(), id);
+    List<SittingView> sittings(ProjectOf of, @RequestParam(name = "minutes", defaultValue = "30") double minutes) {
+        StoredProject stored = projects.require(of);
         Workroom room = stored.room();
         return OpeningOrder.sittings(OpeningOrder.of(plan(room)), minutes).stream()
                 .map(s -> new SittingView(
@@ -243,15 +235,12 @@ class AdviceController {
 
     /** Buttons of a kept placket spaced again for a new length. */
     @PostMapping("/projects/{id}/buttons")
-    ButtonsView buttons(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestBody ButtonsRequest body) {
-        StoredProject stored = projects.require(user.householdId(), id);
+    ButtonsView buttons(ProjectOf of, @RequestBody ButtonsRequest body) {
+        StoredProject stored = projects.require(of);
         Project project = stored.project();
         Say say = Say.to(project);
         Typed typed = new Typed(say.unit());
-        Anatomy anatomy = plan(new Workroom(project)).anatomy();
+        Anatomy anatomy = plan(stored.room()).anatomy();
         Closure closure = anatomy.closures().stream()
                 .filter(c -> (c.part() + "/" + c.edge()).equals(body.keeper))
                 .findFirst()
@@ -291,11 +280,8 @@ class AdviceController {
 
     /** Whether two finished edges of one panel can both live on. */
     @PostMapping("/projects/{id}/coincidence")
-    CoincidenceView coincidence(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestBody CoincidenceRequest body) {
-        Say say = Say.to(projects.require(user.householdId(), id).project());
+    CoincidenceView coincidence(ProjectOf of, @RequestBody CoincidenceRequest body) {
+        Say say = Say.to(projects.project(of));
         Typed typed = new Typed(say.unit());
         Coincidence found = Coincidence.of(
                 typed.mm("coincidence.distance", body.distance),

@@ -25,7 +25,37 @@ public final class KeptResults implements Kept {
 
     private static final Duration UNUSED = Duration.ofMinutes(20);
 
-    private final Map<Result, Cache<List<@Nullable Object>, Object>> kept = new EnumMap<>(Result.class);
+    private final Map<Result, Cache<Key, Object>> kept = new EnumMap<>(Result.class);
+    /** By identity: what is asked again and again with the same values is not counted through each time. */
+    private final Cache<Object, Integer> hashes =
+            Caffeine.newBuilder().weakKeys().build();
+
+    /** What a result was made from, by value; its hash is known. */
+    private record Key(List<@Nullable Object> from, int hash) {
+        @Override
+        public int hashCode() {
+            return hash;
+        }
+
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Key key && hash == key.hash && from.equals(key.from);
+        }
+    }
+
+    private Key key(List<? extends @Nullable Object> from) {
+        int hash = 1;
+        for (Object value : from) {
+            hash = 31 * hash + (value == null ? 0 : hash(value));
+        }
+        return new Key(Arrays.asList(from.toArray()), hash);
+    }
+
+    private int hash(Object value) {
+        return value instanceof Record || value instanceof List<?>
+                ? hashes.get(value, Object::hashCode)
+                : value.hashCode();
+    }
 
     KeptResults() {
         for (Result result : Result.values()) {
@@ -43,8 +73,8 @@ public final class KeptResults implements Kept {
     @Override
     @SuppressWarnings("unchecked")
     public <T> T of(Result result, List<? extends @Nullable Object> from, Supplier<T> make) {
-        Cache<List<@Nullable Object>, Object> cache = Objects.requireNonNull(kept.get(result));
-        List<@Nullable Object> key = Arrays.asList(from.toArray());
+        Cache<Key, Object> cache = Objects.requireNonNull(kept.get(result));
+        Key key = key(from);
         Object known = cache.getIfPresent(key);
         if (known == null) {
             known = make.get();

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.handdown.formats.outline.OutlineFile;
@@ -21,8 +20,6 @@ import org.handdown.panel.survey.Pressing;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.PanelRequests.CarriedRequest;
 import org.handdown.server.project.PanelRequests.CutOutRequest;
 import org.handdown.server.project.PanelRequests.JoinRequest;
@@ -38,7 +35,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -67,7 +63,7 @@ class PanelController {
         return measured;
     }
 
-    private static int at(Project.MeasuredPanels measured, String id) {
+    private static int place(Project.MeasuredPanels measured, String id) {
         int at = measured.surveys().stream().map(Survey::id).toList().indexOf(id);
         if (at < 0) {
             throw new NotThereException(Wording.fill("There is no panel called “%s”.", id));
@@ -75,74 +71,44 @@ class PanelController {
         return at;
     }
 
-    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return projects.edit(user.householdId(), id, version, what, change);
-    }
-
-    private ProjectView survey(
-            HouseholdUser user, UUID id, String panel, long version, String what, UnaryOperator<Survey> change) {
-        return edit(user, id, version, what, project -> {
+    private StoredProject survey(ProjectAt at, String panel, String what, UnaryOperator<Survey> change) {
+        return projects.edit(at, what, project -> {
             Project.MeasuredPanels measured = measured(project);
             List<Survey> surveys = new ArrayList<>(measured.surveys());
-            int at = at(measured, panel);
-            Survey changed = change.apply(surveys.get(at));
+            int place = place(measured, panel);
+            Survey changed = change.apply(surveys.get(place));
             Source source = project.source();
             if (source != null) {
                 // Drawn once here, so that a refusal names what was just told.
                 changed.panel(source.cloth());
             }
-            surveys.set(at, changed);
+            surveys.set(place, changed);
             return project.withPanels(measured.with(surveys));
         });
     }
 
-    private LengthUnit unit(HouseholdUser user, UUID id) {
-        return Say.to(projects.require(user.householdId(), id).project()).unit();
+    private LengthUnit unit(ProjectOf of) {
+        return Say.to(projects.project(of)).unit();
     }
 
     @PutMapping("/carried")
-    ProjectView carry(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody CarriedRequest body) {
-        LengthUnit unit = unit(user, id);
-        return survey(
-                user,
-                id,
-                panel,
-                version,
-                "what a panel carries",
-                s -> s.withCarried(body.toCarried(s.carried(), unit)));
+    StoredProject carry(ProjectAt at, @PathVariable("panel") String panel, @RequestBody CarriedRequest body) {
+        LengthUnit unit = unit(at.of());
+        return survey(at, panel, "what a panel carries", s -> s.withCarried(body.toCarried(s.carried(), unit)));
     }
 
     /** One distance before and after; the earlier size is kept. */
     @PostMapping("/pressings")
-    ProjectView press(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody PressingRequest body) {
-        LengthUnit unit = unit(user, id);
+    StoredProject press(ProjectAt at, @PathVariable("panel") String panel, @RequestBody PressingRequest body) {
+        LengthUnit unit = unit(at.of());
         return survey(
-                user,
-                id,
-                panel,
-                version,
-                "a pressed panel",
-                s -> s.withCarried(s.carried().withPressed(body.toPressing(unit))));
+                at, panel, "a pressed panel", s -> s.withCarried(s.carried().withPressed(body.toPressing(unit))));
     }
 
     /** Back to the size before the last pressing. */
     @DeleteMapping("/pressings")
-    ProjectView unpress(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version) {
-        return survey(user, id, panel, version, "a panel as before pressing", s -> {
+    StoredProject unpress(ProjectAt at, @PathVariable("panel") String panel) {
+        return survey(at, panel, "a panel as before pressing", s -> {
             List<Pressing> pressings = s.carried().pressings();
             if (pressings.isEmpty()) {
                 throw new NotThereException("This panel was not pressed since it was measured.");
@@ -151,12 +117,11 @@ class PanelController {
         });
     }
 
-    private static Panel panel(Project project, String id) {
-        return new Workroom(project)
-                .panels().stream()
-                        .filter(p -> p.id().equals(id))
-                        .findFirst()
-                        .orElseThrow(() -> new NotThereException(Wording.fill("There is no panel called “%s”.", id)));
+    private Panel panel(Project project, String id) {
+        return projects.room(project).panels().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotThereException(Wording.fill("There is no panel called “%s”.", id)));
     }
 
     /** Puts others in the place of one panel; {@code gone} parts are not proposed again. */
@@ -172,15 +137,10 @@ class PanelController {
     }
 
     @PostMapping("/copy")
-    ProjectView copy(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody LikeRequest body) {
-        return edit(user, id, version, "a panel like another", project -> {
+    StoredProject copy(ProjectAt at, @PathVariable("panel") String panel, @RequestBody LikeRequest body) {
+        return projects.edit(at, "a panel like another", project -> {
             Project.MeasuredPanels measured = measured(project);
-            Survey survey = measured.surveys().get(at(measured, panel));
+            Survey survey = measured.surveys().get(place(measured, panel));
             String name = Typed.text(body.name());
             TapedSurvey other = Reshaping.copied(
                     panel(project, panel), survey.layer(), Typed.id("copy.name", name), name, !body.same());
@@ -191,13 +151,8 @@ class PanelController {
     }
 
     @PostMapping("/split")
-    ProjectView split(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody SplitRequest body) {
-        return edit(user, id, version, "a panel cut in two", project -> {
+    StoredProject split(ProjectAt at, @PathVariable("panel") String panel, @RequestBody SplitRequest body) {
+        return projects.edit(at, "a panel cut in two", project -> {
             Typed typed = new Typed(Say.to(project).unit());
             Point from = new Point(typed.signedMm("cut.x", body.x()), typed.signedMm("cut.y", body.y()));
             Point to = new Point(typed.signedMm("cut.toX", body.toX()), typed.signedMm("cut.toY", body.toY()));
@@ -206,16 +161,9 @@ class PanelController {
     }
 
     @PostMapping("/cut-out")
-    ProjectView cutOut(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody CutOutRequest body) {
-        return edit(
-                user,
-                id,
-                version,
+    StoredProject cutOut(ProjectAt at, @PathVariable("panel") String panel, @RequestBody CutOutRequest body) {
+        return projects.edit(
+                at,
                 "a piece cut out of a panel",
                 project -> one(
                         project,
@@ -229,34 +177,32 @@ class PanelController {
         List<TapedSurvey> of(Panel panel, Survey survey);
     }
 
-    private static Project one(Project project, String panel, Change change) {
+    private Project one(Project project, String panel, Change change) {
         Project.MeasuredPanels measured = measured(project);
-        int at = at(measured, panel);
+        int place = place(measured, panel);
         return replaced(
-                project, at, change.of(panel(project, panel), measured.surveys().get(at)), Set.of());
+                project,
+                place,
+                change.of(panel(project, panel), measured.surveys().get(place)),
+                Set.of());
     }
 
     @PostMapping("/join")
-    ProjectView join(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody JoinRequest body) {
-        return edit(user, id, version, "panels pieced together", project -> {
+    StoredProject join(ProjectAt at, @PathVariable("panel") String panel, @RequestBody JoinRequest body) {
+        return projects.edit(at, "panels pieced together", project -> {
             Project.MeasuredPanels measured = measured(project);
             String other = Typed.text(body.other());
-            int at = at(measured, panel);
+            int place = place(measured, panel);
             if (panel.equals(other)) {
                 throw new org.handdown.measure.RefusedValueException(
                         "join.other", "A panel is pieced to another one, not to itself.");
             }
-            at(measured, other);
+            place(measured, other);
             Panel one = panel(project, panel);
             Panel second = panel(project, other);
             String edge = Typed.text(body.edge());
             String otherEdge = Typed.text(body.otherEdge());
-            Layer layer = measured.surveys().get(at).layer();
+            Layer layer = measured.surveys().get(place).layer();
             TapedSurvey joined = body.sewn()
                     ? StillSewn.asOne(
                             one, edge, second, otherEdge, layer, isSeamless(project, panel, edge, other, otherEdge))
@@ -267,7 +213,7 @@ class PanelController {
                             otherEdge,
                             layer,
                             new Typed(Say.to(project).unit()).mm("join.allowance", body.allowance()));
-            return replaced(project, at, List.of(joined), Set.of(other));
+            return replaced(project, place, List.of(joined), Set.of(other));
         });
     }
 
@@ -280,12 +226,8 @@ class PanelController {
 
     /** What the panel is good for, with strips of a width asked for. */
     @GetMapping("/usable")
-    List<FigureView> usable(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("width") String width) {
-        Project project = projects.require(user.householdId(), id).project();
+    List<FigureView> usable(ProjectOf of, @PathVariable("panel") String panel, @RequestParam("width") String width) {
+        Project project = projects.project(of);
         Say say = Say.to(project);
         double mm = new Range(2, 2000)
                 .require("width", new Typed(say.unit()).length("width", width))
@@ -296,11 +238,8 @@ class PanelController {
     /** The cloth's edge as a drawing at true size. */
     @GetMapping("/outline.{kind:svg|dxf}")
     ResponseEntity<byte[]> outline(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @PathVariable("kind") String kind) {
-        Panel drawn = panel(projects.require(user.householdId(), id).project(), panel);
+            ProjectOf of, @PathVariable("panel") String panel, @PathVariable("kind") String kind) {
+        Panel drawn = panel(projects.project(of), panel);
         boolean isSvg = kind.equals("svg");
         String text =
                 isSvg ? OutlineFile.svg(drawn.name(), Reshaping.cloth(drawn)) : OutlineFile.dxf(Reshaping.cloth(drawn));

@@ -6,8 +6,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import java.util.function.UnaryOperator;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.formats.outline.FoundOutline;
@@ -23,15 +21,12 @@ import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.PatternRequests.BroughtListRequest;
 import org.handdown.server.project.PatternRequests.ChangeRequest;
 import org.handdown.server.project.PatternRequests.ChoicesRequest;
 import org.handdown.server.project.PatternRequests.DraftRequest;
 import org.handdown.server.project.PatternRequests.ReferenceRequest;
 import org.handdown.server.web.NotThereException;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -39,7 +34,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Drafts, the named changes on a pattern, and pieces brought in. */
@@ -80,10 +74,6 @@ class PatternController {
                 .toList();
     }
 
-    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return projects.edit(user.householdId(), id, version, what, change);
-    }
-
     private static LengthUnit unit(Project project) {
         Aim aim = project.aim();
         return aim == null ? LengthUnit.CM : aim.unit();
@@ -111,18 +101,15 @@ class PatternController {
 
     /** One more draft beside those that are there; what it asks of the body is proposed until somebody measures it. */
     @PostMapping("/projects/{id}/pattern/drafts")
-    ProjectView add(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody DraftRequest body) {
-        return edit(user, id, version, "a draft", project -> {
+    StoredProject add(ProjectAt at, @RequestBody DraftRequest body) {
+        return projects.edit(at, "a draft", project -> {
             Project.Pattern now = pattern(project);
             List<Project.Order> orders = new ArrayList<>(now.orders());
             Draft draft = Drafts.require(Typed.text(body.draft()));
             Aim aim = aim(project);
             Wearer wearer = aim.wearer().proposing(draft.measures());
-            Project.Order order = new Project.Order(draft.id(), wearer, Map.of(), new Workroom(project).sheet());
+            Project.Order order = new Project.Order(
+                    draft.id(), wearer, Map.of(), projects.room(project).sheet());
             order.design();
             orders.add(order);
             return project.withAim(new Aim(aim.garment(), aim.draft(), aim.what(), wearer, aim.unit()))
@@ -131,12 +118,8 @@ class PatternController {
     }
 
     @DeleteMapping("/projects/{id}/pattern/drafts/{index}")
-    ProjectView remove(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a draft taken out", project -> {
+    StoredProject remove(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "a draft taken out", project -> {
             Project.Pattern now = pattern(project);
             order(now, index);
             List<Project.Order> orders = new ArrayList<>(now.orders());
@@ -150,13 +133,8 @@ class PatternController {
     }
 
     @PutMapping("/projects/{id}/pattern/drafts/{index}/choices")
-    ProjectView choose(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version,
-            @RequestBody ChoicesRequest body) {
-        return edit(user, id, version, "a dimension of the draft", project -> {
+    StoredProject choose(ProjectAt at, @PathVariable("index") int index, @RequestBody ChoicesRequest body) {
+        return projects.edit(at, "a dimension of the draft", project -> {
             Project.Pattern now = pattern(project);
             Project.Order before = order(now, index);
             Draft draft = Drafts.require(before.draft());
@@ -180,12 +158,8 @@ class PatternController {
 
     /** A garment that fits, measured level by level instead of the body. */
     @PostMapping("/projects/{id}/aim/garment")
-    ProjectView garment(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody ReferenceRequest body) {
-        return edit(user, id, version, "measures off a garment", project -> {
+    StoredProject garment(ProjectAt at, @RequestBody ReferenceRequest body) {
+        return projects.edit(at, "measures off a garment", project -> {
             Aim aim = project.aim();
             if (aim == null) {
                 throw new RefusedValueException("reference.name", "Settle the aim first; then measure the garment.");
@@ -203,9 +177,8 @@ class PatternController {
     record ConsequencesView(String words, List<String> sentences) {}
 
     @PostMapping("/projects/{id}/pattern/changes/preview")
-    ConsequencesView preview(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody ChangeRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    ConsequencesView preview(ProjectOf of, @RequestBody ChangeRequest body) {
+        Project project = projects.project(of);
         Design before = pattern(project).design("pieces");
         Change change = body.toChange(unit(project), before);
         Say say = Say.to(project);
@@ -218,12 +191,8 @@ class PatternController {
     }
 
     @PostMapping("/projects/{id}/pattern/changes")
-    ProjectView change(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody ChangeRequest body) {
-        return edit(user, id, version, "a change of the pattern", project -> {
+    StoredProject change(ProjectAt at, @RequestBody ChangeRequest body) {
+        return projects.edit(at, "a change of the pattern", project -> {
             Project.Pattern now = pattern(project);
             Design before = now.design("pieces");
             Change change = body.toChange(unit(project), before);
@@ -235,12 +204,8 @@ class PatternController {
     }
 
     @DeleteMapping("/projects/{id}/pattern/changes/{index}")
-    ProjectView unchange(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a change taken back", project -> {
+    StoredProject unchange(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "a change taken back", project -> {
             Project.Pattern now = pattern(project);
             if (index < 0 || index >= now.changes().size()) {
                 throw new NotThereException("There is no such change.");
@@ -253,12 +218,8 @@ class PatternController {
 
     /** A change that is not done now but written into the log as a lesson, to be offered next time. */
     @PostMapping("/projects/{id}/pattern/lessons")
-    ProjectView lesson(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody ChangeRequest body) {
-        return edit(user, id, version, "a lesson for the pattern", project -> {
+    StoredProject lesson(ProjectAt at, @RequestBody ChangeRequest body) {
+        return projects.edit(at, "a lesson for the pattern", project -> {
             Design now = pattern(project).design("pieces");
             Change lesson = body.toChange(unit(project), now);
             lesson.on(now);
@@ -275,12 +236,8 @@ class PatternController {
 
     /** A lesson of the log, done on the pattern. */
     @PostMapping("/projects/{id}/pattern/lessons/{note}")
-    ProjectView learn(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("note") int note,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a lesson learned", project -> {
+    StoredProject learn(ProjectAt at, @PathVariable("note") int note) {
+        return projects.edit(at, "a lesson learned", project -> {
             Change lesson = note < 0 || note >= project.log().size()
                     ? null
                     : project.log().get(note).lesson();
@@ -297,29 +254,21 @@ class PatternController {
 
     /** The panel's stitch line as it lies, to be brought in as a piece. */
     @GetMapping("/projects/{id}/pattern/traced/{panel}")
-    List<FoundView> traced(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel) {
-        Project project = projects.require(user.householdId(), id).project();
-        return new Workroom(project)
-                .panels().stream()
-                        .filter(p -> p.id().equals(panel))
-                        .map(p -> FoundView.of(
-                                new FoundOutline(p.name(), p.name(), p.stitchLine(), List.of()), Say.to(project)))
-                        .toList();
+    List<FoundView> traced(ProjectOf of, @PathVariable("panel") String panel) {
+        Project project = projects.project(of);
+        return projects.room(project).panels().stream()
+                .filter(p -> p.id().equals(panel))
+                .map(p ->
+                        FoundView.of(new FoundOutline(p.name(), p.name(), p.stitchLine(), List.of()), Say.to(project)))
+                .toList();
     }
 
     // Brought in
 
     /** Outlines of a drawing, put among the project's own pieces; one of the same name is replaced. */
     @PostMapping("/projects/{id}/pattern/brought")
-    ProjectView bring(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody BroughtListRequest body) {
-        return edit(user, id, version, "pieces brought in", project -> {
+    StoredProject bring(ProjectAt at, @RequestBody BroughtListRequest body) {
+        return projects.edit(at, "pieces brought in", project -> {
             Project.Pattern now = pattern(project);
             List<Piece> own = new ArrayList<>(now.own());
             for (Piece piece : body.toPieces(unit(project))) {

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import java.util.function.UnaryOperator;
 import org.handdown.alter.LetOut;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
@@ -14,9 +12,7 @@ import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.PieceRequests.InsertsRequest;
 import org.handdown.server.project.PieceRequests.LetOutRequest;
 import org.handdown.server.project.PieceRequests.PieceRequest;
@@ -24,14 +20,12 @@ import org.handdown.server.project.PieceRequests.WantRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretches;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pieces and wants entered by hand, and what is let out. */
@@ -44,10 +38,6 @@ class PieceController {
         this.projects = projects;
     }
 
-    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return projects.edit(user.householdId(), id, version, what, change);
-    }
-
     private static LengthUnit unit(Project project) {
         Aim aim = project.aim();
         return aim == null ? LengthUnit.CM : aim.unit();
@@ -55,18 +45,14 @@ class PieceController {
 
     /** A new piece, or one of the same name anew. */
     @PostMapping("/by-hand")
-    ProjectView put(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody PieceRequest body) {
-        return edit(user, id, version, "a piece", project -> {
+    StoredProject put(ProjectAt at, @RequestBody PieceRequest body) {
+        return projects.edit(at, "a piece", project -> {
             Project.Pattern now = PatternController.pattern(project);
             Piece piece = body.toPiece(unit(project));
             List<Piece> pieces = new ArrayList<>(now.own());
-            int at = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
-            if (at >= 0) {
-                pieces.set(at, piece.keepingCurvesOf(pieces.get(at)));
+            int place = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
+            if (place >= 0) {
+                pieces.set(place, piece.keepingCurvesOf(pieces.get(place)));
             } else {
                 pieces.add(piece);
             }
@@ -75,12 +61,8 @@ class PieceController {
     }
 
     @DeleteMapping("/by-hand/{piece}")
-    ProjectView take(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("piece") String piece,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a piece taken out", project -> {
+    StoredProject take(ProjectAt at, @PathVariable("piece") String piece) {
+        return projects.edit(at, "a piece taken out", project -> {
             Project.Pattern now = PatternController.pattern(project);
             List<Piece> pieces =
                     now.own().stream().filter(p -> !p.id().equals(piece)).toList();
@@ -92,12 +74,8 @@ class PieceController {
     }
 
     @PostMapping("/wants")
-    ProjectView want(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody WantRequest body) {
-        return edit(user, id, version, "a want", project -> {
+    StoredProject want(ProjectAt at, @RequestBody WantRequest body) {
+        return projects.edit(at, "a want", project -> {
             Project.Pattern now = PatternController.pattern(project);
             Want want = body.toWant(unit(project));
             List<Want> wants = new ArrayList<>(
@@ -108,12 +86,8 @@ class PieceController {
     }
 
     @DeleteMapping("/wants/{want}")
-    ProjectView unwant(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("want") String want,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a want taken out", project -> {
+    StoredProject unwant(ProjectAt at, @PathVariable("want") String want) {
+        return projects.edit(at, "a want taken out", project -> {
             Project.Pattern now = PatternController.pattern(project);
             List<Want> wants =
                     now.wants().stream().filter(w -> !w.id().equals(want)).toList();
@@ -125,12 +99,8 @@ class PieceController {
     }
 
     @PutMapping("/let-out")
-    ProjectView letOut(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody LetOutRequest body) {
-        return edit(user, id, version, "how much to let out", project -> {
+    StoredProject letOut(ProjectAt at, @RequestBody LetOutRequest body) {
+        return projects.edit(at, "how much to let out", project -> {
             Aim aim = project.aim();
             if (aim == null || aim.garment() != Garment.LET_OUT) {
                 throw new RefusedValueException(
@@ -138,7 +108,7 @@ class PieceController {
             }
             LetOut.Wish wish = body.toWish(unit(project));
             // Worked out once here, so that a level that is not there is refused by its own field.
-            new Workroom(project).anatomy().ifPresent(anatomy -> new LetOut(anatomy, wish).levels());
+            projects.room(project).anatomy().ifPresent(anatomy -> new LetOut(anatomy, wish).levels());
             InsertDraft.Wish inserts = project.pieces() instanceof Project.LettingOut before ? before.inserts() : null;
             return project.withPieces(new Project.LettingOut(wish, inserts));
         });
@@ -153,12 +123,8 @@ class PieceController {
 
     /** Inserts where nothing more can be let out. */
     @PutMapping("/inserts")
-    ProjectView inserts(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody InsertsRequest body) {
-        return edit(user, id, version, "inserts", project -> {
+    StoredProject inserts(ProjectAt at, @RequestBody InsertsRequest body) {
+        return projects.edit(at, "inserts", project -> {
             InsertDraft.Wish wish = body.toWish(unit(project));
             new InsertDraft(wish).pieces();
             return project.withPieces(new Project.LettingOut(lettingOut(project).wish(), wish));
@@ -166,14 +132,9 @@ class PieceController {
     }
 
     @DeleteMapping("/inserts")
-    ProjectView withoutInserts(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return edit(
-                user,
-                id,
-                version,
+    StoredProject withoutInserts(ProjectAt at) {
+        return projects.edit(
+                at,
                 "no inserts",
                 project -> project.withPieces(
                         new Project.LettingOut(lettingOut(project).wish())));
@@ -181,12 +142,9 @@ class PieceController {
 
     /** Opens just what the letting out needs. */
     @PostMapping("/let-out/openings")
-    ProjectView openFor(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "which joins to open", project -> {
-            LetOut letOut = new Workroom(project)
+    StoredProject openFor(ProjectAt at) {
+        return projects.edit(at, "which joins to open", project -> {
+            LetOut letOut = projects.room(project)
                     .letOut()
                     .orElseThrow(() -> new NotThereException("Say first how much to let out."));
             Map<String, JoinDecision> joins = new HashMap<>();

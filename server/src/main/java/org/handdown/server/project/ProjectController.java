@@ -1,7 +1,6 @@
 package org.handdown.server.project;
 
 import java.util.List;
-import java.util.UUID;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
@@ -15,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -23,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/projects")
 class ProjectController {
     private final ProjectService projects;
+    private final ProjectHistory history;
     private final Ceiling ceiling;
 
-    ProjectController(ProjectService projects, Ceiling ceiling) {
+    ProjectController(ProjectService projects, ProjectHistory history, Ceiling ceiling) {
         this.projects = projects;
+        this.history = history;
         this.ceiling = ceiling;
     }
 
@@ -65,58 +65,51 @@ class ProjectController {
     @PostMapping(path = "/import", consumes = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     CreatedView importProject(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
-        Project sound = ceiling.under(Ceiling.PATIENT_MILLIS, () -> ProjectService.requireSound(file));
+        Project sound = ceiling.under(Ceiling.PATIENT_MILLIS, () -> projects.requireSound(file));
         return new CreatedView(
                 projects.create(user.householdId(), sound, "import").toString());
     }
 
     @GetMapping("/{id}")
-    ProjectView view(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return ProjectViews.of(projects.require(user.householdId(), id));
+    StoredProject view(ProjectOf of) {
+        return projects.require(of);
     }
 
     @GetMapping(path = "/{id}/file", produces = "application/json")
-    String file(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return ProjectJson.indented(projects.document(user.householdId(), id));
+    String file(ProjectOf of) {
+        return ProjectJson.indented(projects.document(of));
     }
 
     /** States that the project was in, the newest first: for going back where it cannot be opened as it is. */
     @GetMapping("/{id}/states")
-    List<ProjectService.State> states(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        return projects.states(user.householdId(), id);
+    List<ProjectHistory.State> states(ProjectOf of) {
+        return history.states(of);
     }
 
     @PostMapping("/{id}/states/{seq}")
-    ProjectView goTo(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @PathVariable("seq") long seq) {
-        return projects.goTo(user.householdId(), id, seq);
+    StoredProject goTo(ProjectOf of, @PathVariable("seq") long seq) {
+        return history.goTo(of, seq);
     }
 
     @PostMapping("/{id}/undo")
-    ProjectView undo(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return projects.undo(user.householdId(), id, version);
+    StoredProject undo(ProjectAt at) {
+        return history.undo(at);
     }
 
     @PostMapping("/{id}/redo")
-    ProjectView redo(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return projects.redo(user.householdId(), id, version);
+    StoredProject redo(ProjectAt at) {
+        return history.redo(at);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void throwAway(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        projects.throwAway(user.householdId(), id);
+    void throwAway(ProjectOf of) {
+        projects.throwAway(of);
     }
 
     @PostMapping("/{id}/take-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        projects.takeBack(user.householdId(), id);
+    void takeBack(ProjectOf of) {
+        projects.takeBack(of);
     }
 }

@@ -63,6 +63,35 @@ public record ProjectView(
         List<NoteView> log,
         List<PracticeView> practice,
         List<TroubleView> troubles) {
+    /** What there is to see, where it stands among its states. */
+    ProjectView at(StoredProject.Stand stand) {
+        return new ProjectView(
+                stand.id().toString(),
+                stand.version(),
+                name,
+                unit,
+                stand.undoWhat(),
+                stand.redoWhat(),
+                stations,
+                aim,
+                source,
+                takeApart,
+                panels,
+                usableShare,
+                pieces,
+                letOut,
+                takeIn,
+                workings,
+                keep,
+                enough,
+                lay,
+                lays,
+                sureness,
+                steps,
+                log,
+                practice,
+                troubles);
+    }
 
     /** A figure of common practice that the project goes by, and the household goes by otherwise since. */
     public record PracticeView(String words, String here, String household) {}

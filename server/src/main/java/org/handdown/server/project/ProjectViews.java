@@ -1,5 +1,7 @@
 package org.handdown.server.project;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -43,20 +45,21 @@ public final class ProjectViews {
     private final Say say;
     private final List<TroubleView> troubles = new ArrayList<>();
 
-    private ProjectViews(StoredProject stored, Workroom room) {
+    private ProjectViews(StoredProject stored) {
         this.stored = stored;
         this.project = stored.project();
-        this.room = room;
+        this.room = stored.room();
         this.say = Say.to(project);
     }
 
-    public static ProjectView of(StoredProject stored) {
-        return of(stored, stored.room());
-    }
-
-    /** @param room of the same project, where somebody has it already */
-    static ProjectView of(StoredProject stored, Workroom room) {
-        return new ProjectViews(stored, room).view();
+    /** Made once for a project as it stands, by the ways of a household, on a day. */
+    static ProjectView of(StoredProject stored) {
+        return stored.kept()
+                .of(
+                        Kept.Result.VIEW,
+                        List.of(stored.project(), stored.ways(), LocalDate.now(ZoneId.systemDefault())),
+                        () -> new ProjectViews(stored).view())
+                .at(stored.at());
     }
 
     /** A part of the view. One that fails says so in its own place and never keeps the rest from being seen. */
@@ -67,7 +70,7 @@ public final class ProjectViews {
             troubles.add(
                     new TroubleView(station, Wording.fill("%s could not be worked out: %s", what, e.getMessage())));
         } catch (RuntimeException e) {
-            LOG.error("{} of project {} failed", what, stored.id(), e);
+            LOG.error("{} of project {} failed", what, stored.at().id(), e);
             troubles.add(new TroubleView(
                     station, what + " could not be worked out; that is a fault of the program, not of your figures."));
         }
@@ -86,8 +89,7 @@ public final class ProjectViews {
     }
 
     /** A lay alone: the best so far of a run. */
-    public static ProjectView.LayView lay(Project project, Project.Lay lay) {
-        Workroom room = new Workroom(project);
+    public static ProjectView.LayView lay(Workroom room, Project project, Project.Lay lay) {
         return new LayViews(lay, room.design().orElse(null), room.panelNames(), Say.to(project), false, room.kept())
                 .view();
     }
@@ -106,12 +108,12 @@ public final class ProjectViews {
                 orNothing(Station.TAKE_APART, "The joins", () -> Optional.ofNullable(takeApart(sources)));
         List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", () -> panels(panels), List.of());
         return new ProjectView(
-                stored.id().toString(),
-                stored.version(),
+                "",
+                0,
                 project.name(),
                 say.unit(),
-                stored.undoWhat(),
-                stored.redoWhat(),
+                null,
+                null,
                 stations,
                 aim,
                 source,
@@ -144,11 +146,12 @@ public final class ProjectViews {
 
     private List<ProjectView.PracticeView> practice() {
         return Arrays.stream(Practice.Figure.values())
-                .filter(f -> project.practice().of(f) != stored.practice().of(f))
+                .filter(f ->
+                        project.practice().of(f) != stored.ways().practice().of(f))
                 .map(f -> new ProjectView.PracticeView(
                         f.words(),
                         PracticeText.of(f, project.practice().of(f)),
-                        PracticeText.of(f, stored.practice().of(f))))
+                        PracticeText.of(f, stored.ways().practice().of(f))))
                 .toList();
     }
 

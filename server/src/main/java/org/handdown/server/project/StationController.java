@@ -8,8 +8,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import java.util.function.UnaryOperator;
 import org.handdown.body.BodyMeasure;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
@@ -18,7 +16,6 @@ import org.handdown.panel.survey.Survey;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.SourceRequests.AdjustmentRequest;
 import org.handdown.server.project.SourceRequests.SourceRequest;
 import org.handdown.server.project.StationRequests.AimRequest;
@@ -33,14 +30,12 @@ import org.handdown.source.graph.Join;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretches;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Settling the stations of a project. */
@@ -60,35 +55,23 @@ class StationController {
         return aim == null ? LengthUnit.CM : aim.unit();
     }
 
-    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return projects.edit(user.householdId(), id, version, what, change);
-    }
-
     @PutMapping("/aim")
-    ProjectView aim(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody AimRequest body) {
+    StoredProject aim(ProjectAt at, @RequestBody AimRequest body) {
         LocalDate today = LocalDate.now(clock);
-        return edit(user, id, version, "the aim", project -> {
+        return projects.edit(at, "the aim", project -> {
             if (body.unit() != null) {
                 AskedIn.unit(body.unit());
             }
             List<BodyMeasure> asked = Workroom.measures(Typed.text(body.draft()), project.pieces());
             Aim aim = body.toAim(project.aim(), asked, today);
             Project aimed = project.withAim(aim);
-            return project.pieces() == null ? new Workroom(aimed).redoPieces() : aimed;
+            return project.pieces() == null ? projects.room(aimed).redoPieces() : aimed;
         });
     }
 
     @PutMapping("/source")
-    ProjectView source(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody SourceRequest body) {
-        return edit(user, id, version, "the source", project -> {
+    StoredProject source(ProjectAt at, @RequestBody SourceRequest body) {
+        return projects.edit(at, "the source", project -> {
             Source source = body.toSource(unit(project), project.source());
             Source before = project.source();
             // Joins of another kind of source mean nothing any more.
@@ -98,12 +81,8 @@ class StationController {
     }
 
     @PostMapping("/source/adjustments")
-    ProjectView adjust(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody AdjustmentRequest body) {
-        return edit(user, id, version, "how the source is built", project -> {
+    StoredProject adjust(ProjectAt at, @RequestBody AdjustmentRequest body) {
+        return projects.edit(at, "how the source is built", project -> {
             List<Adjustment> all =
                     new ArrayList<>(source(project).construction().adjustments());
             all.add(body.toAdjustment(unit(project), all.size()));
@@ -112,12 +91,8 @@ class StationController {
     }
 
     @DeleteMapping("/source/adjustments/{index}")
-    ProjectView unadjust(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "how the source is built", project -> {
+    StoredProject unadjust(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "how the source is built", project -> {
             List<Adjustment> all =
                     new ArrayList<>(source(project).construction().adjustments());
             if (index < 0 || index >= all.size()) {
@@ -143,12 +118,8 @@ class StationController {
             @Nullable Origin measured) {}
 
     @PutMapping("/source/assessment")
-    ProjectView assess(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody AssessmentRequest body) {
-        return edit(user, id, version, "what the source is worth", project -> {
+    StoredProject assess(ProjectAt at, @RequestBody AssessmentRequest body) {
+        return projects.edit(at, "what the source is worth", project -> {
             Source source = source(project);
             Assessment before = source.assessment();
             Map<String, Assessment.Condition> conditions = new HashMap<>(before.conditions());
@@ -190,14 +161,9 @@ class StationController {
             @Nullable String to) {}
 
     @PutMapping("/joins/{join}")
-    ProjectView decide(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("join") String join,
-            @RequestParam("version") long version,
-            @RequestBody DecisionRequest body) {
+    StoredProject decide(ProjectAt at, @PathVariable("join") String join, @RequestBody DecisionRequest body) {
         JoinDecision decision = Typed.require("decision", body.decision);
-        return edit(user, id, version, "a join", project -> {
+        return projects.edit(at, "a join", project -> {
             Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
             joins.put(join, decision);
             Map<String, Stretches> stretches = new HashMap<>(project.opening().stretches());
@@ -212,26 +178,21 @@ class StationController {
         });
     }
 
-    private static Join join(Project project, String id) {
-        return new Workroom(project)
-                .anatomy().stream()
-                        .flatMap(a -> a.joins().stream())
-                        .filter(j -> j.id().equals(id))
-                        .findFirst()
-                        .orElseThrow(() -> new NotThereException("This source has no such join."));
+    private Join join(Project project, String id) {
+        return projects.room(project).anatomy().stream()
+                .flatMap(a -> a.joins().stream())
+                .filter(j -> j.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotThereException("This source has no such join."));
     }
 
     record PlanRequest(@Nullable Map<String, JoinDecision> joins) {}
 
     /** Decides about many joins at once; those that are not named stay as they are. */
     @PutMapping("/joins")
-    ProjectView decideAll(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody PlanRequest body) {
+    StoredProject decideAll(ProjectAt at, @RequestBody PlanRequest body) {
         Map<String, JoinDecision> asked = Typed.require("joins", body.joins);
-        return edit(user, id, version, "which joins to open", project -> {
+        return projects.edit(at, "which joins to open", project -> {
             asked.keySet().forEach(j -> join(project, j));
             Map<String, JoinDecision> joins = new HashMap<>(project.opening().joins());
             joins.putAll(asked);
@@ -242,13 +203,8 @@ class StationController {
     }
 
     @PutMapping("/panels/{panel}")
-    ProjectView panel(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody PanelRequest body) {
-        return edit(user, id, version, "a panel", project -> {
+    StoredProject panel(ProjectAt at, @PathVariable("panel") String panel, @RequestBody PanelRequest body) {
+        return projects.edit(at, "a panel", project -> {
             Project.MeasuredPanels panels = project.panels();
             if (panels == null || panels.surveys().stream().noneMatch(s -> s.id().equals(panel))) {
                 throw new NotThereException("There is no such panel yet; free the part first.");
@@ -263,46 +219,34 @@ class StationController {
 
     /** Panels proposed anew from the source and what was decided for its joins. */
     @PostMapping("/panels/redo")
-    ProjectView redoPanels(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "panels proposed anew", project -> new Workroom(project).redoPanels());
+    StoredProject redoPanels(ProjectAt at) {
+        return projects.edit(
+                at, "panels proposed anew", project -> projects.room(project).redoPanels());
     }
 
     /** The household's figures of common practice as they are now. */
     @PostMapping("/practice")
-    ProjectView takeOverPractice(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return projects.takeOverPractice(user.householdId(), id, version);
+    StoredProject takeOverPractice(ProjectAt at) {
+        return projects.takeOverPractice(at);
     }
 
     /** Pieces drafted anew from the aim. */
     @PostMapping("/pieces/redo")
-    ProjectView redoPieces(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "pieces drafted anew", project -> new Workroom(project).redoPieces());
+    StoredProject redoPieces(ProjectAt at) {
+        return projects.edit(
+                at, "pieces drafted anew", project -> projects.room(project).redoPieces());
     }
 
     record DoneRequest(boolean done, @Nullable Double minutes) {}
 
     @PutMapping("/steps/{step}")
-    ProjectView done(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("step") String step,
-            @RequestParam("version") long version,
-            @RequestBody DoneRequest body) {
+    StoredProject done(ProjectAt at, @PathVariable("step") String step, @RequestBody DoneRequest body) {
         Double minutes = body.minutes;
         if (minutes != null && !(minutes >= 0 && minutes <= 10_000)) {
             throw new RefusedValueException("minutes", "must be from 0 to 10 000.");
         }
-        return edit(user, id, version, "a step", project -> {
-            if (new Workroom(project).steps().stream().noneMatch(s -> s.id().equals(step))) {
+        return projects.edit(at, "a step", project -> {
+            if (projects.room(project).steps().stream().noneMatch(s -> s.id().equals(step))) {
                 throw new NotThereException("There is no such step.");
             }
             Map<String, Project.Done> done = new HashMap<>(project.done());
@@ -317,13 +261,9 @@ class StationController {
     record NoteRequest(@Nullable String text) {}
 
     @PostMapping("/notes")
-    ProjectView note(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody NoteRequest body) {
+    StoredProject note(ProjectAt at, @RequestBody NoteRequest body) {
         Project.Note note = new Project.Note(clock.instant().truncatedTo(ChronoUnit.SECONDS), Typed.text(body.text));
-        return edit(user, id, version, "a note", project -> {
+        return projects.edit(at, "a note", project -> {
             List<Project.Note> notes = new ArrayList<>(project.log());
             notes.add(0, note);
             return project.withLog(notes);
@@ -331,12 +271,8 @@ class StationController {
     }
 
     @DeleteMapping("/notes/{index}")
-    ProjectView forget(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a note taken out", project -> {
+    StoredProject forget(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "a note taken out", project -> {
             if (index < 0 || index >= project.log().size()) {
                 throw new NotThereException("There is no such note.");
             }

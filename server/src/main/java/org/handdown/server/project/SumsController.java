@@ -4,19 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.BiasStrips;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -89,9 +84,8 @@ class SumsController {
 
     /** Real bias strips inside what is left of the lay, or inside whole panels. */
     @PostMapping("/projects/{id}/sums/bias")
-    BiasView bias(
-            @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody BiasRequest body) {
-        Project project = projects.require(user.householdId(), id).project();
+    BiasView bias(ProjectOf of, @RequestBody BiasRequest body) {
+        Project project = projects.project(of);
         Say say = Say.to(project);
         Typed typed = new Typed(say.unit());
         double allowance = typed.mm("bias.allowance", body.allowance);
@@ -101,7 +95,7 @@ class SumsController {
         List<ScrapView> scraps = new ArrayList<>();
         List<Ring> rings = new ArrayList<>();
         List<Double> grains = new ArrayList<>();
-        List<Panel> panels = new Workroom(project).panels();
+        List<Panel> panels = projects.room(project).panels();
         Project.Lay lay = project.lay();
         if (body.fromPanels || lay == null) {
             panels.forEach(p -> add(p.name(), p.outline().ring(), p.grainDeg(), scraps, rings, grains));

@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.UUID;
 import org.handdown.formats.outline.Drawing;
 import org.handdown.formats.outline.DrawingFile;
 import org.handdown.formats.outline.DrawingUnit;
@@ -34,7 +33,6 @@ import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.panel.survey.TwoPins;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectView.FigureView;
 import org.handdown.server.project.TapeRequests.TapeRequest;
@@ -168,18 +166,13 @@ class TapeController {
 
     /** A panel as taped: one that was proposed is replaced, one of another name comes beside them. Flaws marked on it stay. */
     @PutMapping("/projects/{id}/panels/{panel}/taped")
-    ProjectView tape(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version,
-            @RequestBody TapeRequest body) {
-        return projects.edit(user.householdId(), id, version, "a taped panel", project -> {
+    StoredProject tape(ProjectAt at, @PathVariable("panel") String panel, @RequestBody TapeRequest body) {
+        return projects.edit(at, "a taped panel", project -> {
             LengthUnit unit = Say.to(project).unit();
             Project.MeasuredPanels now = measured(project);
             List<Survey> surveys = new ArrayList<>(now.surveys());
-            int at = surveys.stream().map(Survey::id).toList().indexOf(panel);
-            Survey before = at < 0 ? null : surveys.get(at);
+            int place = surveys.stream().map(Survey::id).toList().indexOf(panel);
+            Survey before = place < 0 ? null : surveys.get(place);
             String name = Typed.text(body.name());
             OutlineMethod method = body.toMethod(unit);
             Carried carried =
@@ -191,10 +184,10 @@ class TapeController {
                     method,
                     body.finishes(unit),
                     carried);
-            if (at < 0) {
+            if (place < 0) {
                 surveys.add(taped);
             } else {
-                surveys.set(at, taped);
+                surveys.set(place, taped);
             }
             return project.withPanels(now.with(surveys));
         });
@@ -202,12 +195,8 @@ class TapeController {
 
     /** Back to what the source's measures propose; a panel that the source does not have goes. */
     @DeleteMapping("/projects/{id}/panels/{panel}/taped")
-    ProjectView untape(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("panel") String panel,
-            @RequestParam("version") long version) {
-        return projects.edit(user.householdId(), id, version, "a panel as proposed", project -> {
+    StoredProject untape(ProjectAt at, @PathVariable("panel") String panel) {
+        return projects.edit(at, "a panel as proposed", project -> {
             Project.MeasuredPanels now = measured(project);
             List<Survey> others =
                     now.surveys().stream().filter(s -> !s.id().equals(panel)).toList();
@@ -215,7 +204,8 @@ class TapeController {
                 throw new NotThereException("There is no such panel.");
             }
             // What was pieced to it is proposed again as well.
-            return new Workroom(project.withPanels(now.with(others).without(Set.of()))).redoPanels();
+            return projects.room(project.withPanels(now.with(others).without(Set.of())))
+                    .redoPanels();
         });
     }
 
@@ -284,8 +274,8 @@ class TapeController {
     }
 
     /** The stitch lines of another project's pieces. */
-    private static Drawing pieces(Project project) {
-        return new Workroom(project)
+    private Drawing pieces(Project project) {
+        return projects.room(project)
                 .design()
                 .map(d -> new Drawing(
                         d.pieces().stream()

@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import org.handdown.alter.TakeIn;
 import org.handdown.body.Passage;
 import org.handdown.measure.RefusedValueException;
@@ -14,15 +12,12 @@ import org.handdown.pattern.Neckline;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.WorkingRequests.NecklineRequest;
 import org.handdown.server.project.WorkingRequests.PassageRequest;
 import org.handdown.server.project.WorkingRequests.ReadingRequest;
 import org.handdown.server.web.NotThereException;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretches;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,10 +36,6 @@ class WorkingController {
         this.projects = projects;
     }
 
-    private ProjectView edit(HouseholdUser user, UUID id, long version, String what, UnaryOperator<Project> change) {
-        return projects.edit(user.householdId(), id, version, what, change);
-    }
-
     private static List<TakeIn.Reading> readings(Project project) {
         Aim aim = project.aim();
         if (aim == null || aim.garment() != Garment.TAKE_IN) {
@@ -58,12 +49,8 @@ class WorkingController {
 
     /** A place that was pinned; the same kind of reading at the same place again replaces the old one. */
     @PostMapping("/pieces/take-in")
-    ProjectView takeIn(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody ReadingRequest body) {
-        return edit(user, id, version, "what is taken in", project -> {
+    StoredProject takeIn(ProjectAt at, @RequestBody ReadingRequest body) {
+        return projects.edit(at, "what is taken in", project -> {
             TakeIn.Reading reading = body.toReading(Say.to(project).unit());
             List<TakeIn.Reading> all = new ArrayList<>(readings(project));
             all.removeIf(r -> r.kind() == reading.kind() && r.where().equals(reading.where()));
@@ -73,19 +60,15 @@ class WorkingController {
     }
 
     /** With the readings worked out once, so that one that cannot be is refused by its own field. */
-    private static Project taking(Project project, List<TakeIn.Reading> readings) {
+    private Project taking(Project project, List<TakeIn.Reading> readings) {
         TakeIn.Wish wish = new TakeIn.Wish(readings);
-        new Workroom(project).anatomy().ifPresent(a -> new TakeIn(a, wish).changes());
+        projects.room(project).anatomy().ifPresent(a -> new TakeIn(a, wish).changes());
         return project.withPieces(new Project.TakingIn(wish));
     }
 
     @DeleteMapping("/pieces/take-in/{index}")
-    ProjectView leaveAsItWas(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @PathVariable("index") int index,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a place left as it was", project -> {
+    StoredProject leaveAsItWas(ProjectAt at, @PathVariable("index") int index) {
+        return projects.edit(at, "a place left as it was", project -> {
             List<TakeIn.Reading> all = new ArrayList<>(readings(project));
             if (index < 0 || index >= all.size()) {
                 throw new NotThereException("There is no such reading.");
@@ -97,12 +80,9 @@ class WorkingController {
 
     /** Opens just what it needs: the hems that are turned up anew. */
     @PostMapping("/pieces/take-in/openings")
-    ProjectView openFor(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "which joins to open", project -> {
-            TakeIn takeIn = new Workroom(project)
+    StoredProject openFor(ProjectAt at) {
+        return projects.edit(at, "which joins to open", project -> {
+            TakeIn takeIn = projects.room(project)
                     .takeIn()
                     .orElseThrow(() -> new NotThereException("Say first what is taken in."));
             Map<String, JoinDecision> joins = new HashMap<>(takeIn.openings());
@@ -111,13 +91,10 @@ class WorkingController {
     }
 
     @PostMapping("/workings/passages")
-    ProjectView putPassage(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody PassageRequest body) {
-        return edit(user, id, version, "a ring to get through", project -> {
-            Passage passage = body.toPassage(Say.to(project).unit(), new Workroom(project).sheet());
+    StoredProject putPassage(ProjectAt at, @RequestBody PassageRequest body) {
+        return projects.edit(at, "a ring to get through", project -> {
+            Passage passage = body.toPassage(
+                    Say.to(project).unit(), projects.room(project).sheet());
             List<Passage> all = without(project.workings().passages(), Passage::name, passage.name());
             all.add(passage);
             return project.withWorkings(
@@ -126,12 +103,8 @@ class WorkingController {
     }
 
     @DeleteMapping("/workings/passages")
-    ProjectView takePassage(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("name") String name,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a ring taken out", project -> {
+    StoredProject takePassage(ProjectAt at, @RequestParam("name") String name) {
+        return projects.edit(at, "a ring taken out", project -> {
             List<Passage> all = without(project.workings().passages(), Passage::name, name);
             requireLess(all, project.workings().passages());
             return project.withWorkings(
@@ -140,13 +113,10 @@ class WorkingController {
     }
 
     @PostMapping("/workings/necklines")
-    ProjectView putNeckline(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("version") long version,
-            @RequestBody NecklineRequest body) {
-        return edit(user, id, version, "a neckline", project -> {
-            Neckline neck = body.toNeckline(Say.to(project).unit(), new Workroom(project).sheet());
+    StoredProject putNeckline(ProjectAt at, @RequestBody NecklineRequest body) {
+        return projects.edit(at, "a neckline", project -> {
+            Neckline neck = body.toNeckline(
+                    Say.to(project).unit(), projects.room(project).sheet());
             List<Neckline> all = without(project.workings().necklines(), Neckline::name, neck.name());
             all.add(neck);
             return project.withWorkings(new Project.Workings(project.workings().passages(), all));
@@ -154,12 +124,8 @@ class WorkingController {
     }
 
     @DeleteMapping("/workings/necklines")
-    ProjectView takeNeckline(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam("name") String name,
-            @RequestParam("version") long version) {
-        return edit(user, id, version, "a neckline taken out", project -> {
+    StoredProject takeNeckline(ProjectAt at, @RequestParam("name") String name) {
+        return projects.edit(at, "a neckline taken out", project -> {
             List<Neckline> all = without(project.workings().necklines(), Neckline::name, name);
             requireLess(all, project.workings().necklines());
             return project.withWorkings(new Project.Workings(project.workings().passages(), all));

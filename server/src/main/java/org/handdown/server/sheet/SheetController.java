@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.handdown.fit.Placed;
 import org.handdown.formats.outline.PieceFile;
@@ -31,7 +30,7 @@ import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
-import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
 import org.handdown.source.Source;
@@ -40,9 +39,7 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -57,8 +54,8 @@ class SheetController {
         this.projects = projects;
     }
 
-    private Project project(HouseholdUser user, UUID id) {
-        return projects.require(user.householdId(), id).project();
+    private Project project(ProjectOf of) {
+        return projects.project(of);
     }
 
     private static Project.Lay lay(Project project) {
@@ -84,14 +81,11 @@ class SheetController {
     }
 
     @GetMapping("/chalk-out.pdf")
-    ResponseEntity<byte[]> chalk(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> chalk(ProjectOf of, @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        Project project = project(of);
         Project.Lay lay = lay(project);
         LengthUnit unit = unit(project);
-        Workroom room = new Workroom(project);
+        Workroom room = projects.room(project);
         byte[] pdf = new ChalkSheet(
                         project.name(),
                         lay.problem(),
@@ -107,12 +101,11 @@ class SheetController {
     /** @param piece its id; empty for all. @param roll width of the paper, for one long page; empty for tiles */
     @GetMapping("/pattern.pdf")
     ResponseEntity<byte[]> pattern(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
+            ProjectOf of,
             @RequestParam(name = "paper", defaultValue = "a4") String paper,
             @RequestParam(name = "piece", defaultValue = "") String piece,
             @RequestParam(name = "roll", defaultValue = "") String roll) {
-        Project project = project(user, id);
+        Project project = project(of);
         Design design = design(project);
         Design printed = piece.isEmpty() ? design : Design.of(design.name(), List.of(piece(design, piece)));
         byte[] pdf = roll.isEmpty()
@@ -128,11 +121,11 @@ class SheetController {
     }
 
     /** What lies on an old finish in the lay there is, by piece; nothing while the lay is of other pieces. */
-    private static Map<String, KeptEdge> kept(Project project, Design design) {
+    private Map<String, KeptEdge> kept(Project project, Design design) {
         Project.Lay lay = project.lay();
         Map<String, KeptEdge> kept = new HashMap<>();
-        boolean stale = new Workroom(project)
-                .stations().stream().anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
+        boolean stale = projects.room(project).stations().stream()
+                .anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
         if (lay == null || stale) {
             return kept;
         }
@@ -161,19 +154,16 @@ class SheetController {
         return new Range(200, 2000).require("roll", wide).mm();
     }
 
-    private static Design design(Project project) {
-        return new Workroom(project)
+    private Design design(Project project) {
+        return projects.room(project)
                 .design()
                 .orElseThrow(() -> new NotThereException("No pieces are there yet; draft, bring in or enter them."));
     }
 
     /** Pieces for other programs. @param piece its id; empty for all */
     @GetMapping("/pieces.svg")
-    ResponseEntity<byte[]> piecesSvg(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam(name = "piece", defaultValue = "") String piece) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> piecesSvg(ProjectOf of, @RequestParam(name = "piece", defaultValue = "") String piece) {
+        Project project = project(of);
         Design design = design(project);
         List<Piece> pieces = piece.isEmpty() ? design.pieces() : List.of(piece(design, piece));
         String svg = PieceFile.svg(project.name(), pieces, kept(project, design));
@@ -181,11 +171,8 @@ class SheetController {
     }
 
     @GetMapping("/pieces.dxf")
-    ResponseEntity<byte[]> piecesDxf(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam(name = "piece", defaultValue = "") String piece) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> piecesDxf(ProjectOf of, @RequestParam(name = "piece", defaultValue = "") String piece) {
+        Project project = project(of);
         Design design = design(project);
         List<Piece> pieces = piece.isEmpty() ? design.pieces() : List.of(piece(design, piece));
         String dxf = PieceFile.dxf(pieces, kept(project, design));
@@ -195,11 +182,10 @@ class SheetController {
     /** The page of a draft. @param draft its place in the list of the project's drafts */
     @GetMapping("/draft.pdf")
     ResponseEntity<byte[]> draft(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
+            ProjectOf of,
             @RequestParam(name = "draft", defaultValue = "0") int draft,
             @RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        Project project = project(user, id);
+        Project project = project(of);
         if (!(project.pieces() instanceof Project.Pattern pattern)
                 || draft < 0
                 || draft >= pattern.orders().size()) {
@@ -213,13 +199,10 @@ class SheetController {
 
     /** Labels for every part that comes off. */
     @GetMapping("/labels.pdf")
-    ResponseEntity<byte[]> labels(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("id") UUID id,
-            @RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> labels(ProjectOf of, @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        Project project = project(of);
         Source source = project.source();
-        Workroom room = new Workroom(project);
+        Workroom room = projects.room(project);
         if (source == null) {
             throw new NotThereException("Say first what the source is; then its parts can be labelled.");
         }
@@ -235,9 +218,9 @@ class SheetController {
     }
 
     /** What the lay cuts from each panel, by the part that the panel was. */
-    private static Map<String, List<String>> becomes(Project project) {
+    private Map<String, List<String>> becomes(Project project) {
         Project.Lay lay = project.lay();
-        Map<String, String> names = new Workroom(project).pieceNames();
+        Map<String, String> names = projects.room(project).pieceNames();
         return lay == null
                 ? Map.of()
                 : lay.layout().placements().stream()
@@ -251,27 +234,27 @@ class SheetController {
     }
 
     @GetMapping("/lay.svg")
-    ResponseEntity<byte[]> svg(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> svg(ProjectOf of) {
+        Project project = project(of);
         Project.Lay lay = lay(project);
-        Workroom room = new Workroom(project);
+        Workroom room = projects.room(project);
         String svg = LaySvg.of(project.name(), lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         return file(project, "lay.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/cut-list.csv")
-    ResponseEntity<byte[]> cutList(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> cutList(ProjectOf of) {
+        Project project = project(of);
         Project.Lay lay = lay(project);
-        Workroom room = new Workroom(project);
+        Workroom room = projects.room(project);
         String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         MediaType type = new MediaType("text", "csv", StandardCharsets.UTF_8);
         return file(project, "cut-list.csv", type, csv.getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/project.json")
-    ResponseEntity<byte[]> json(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
-        Project project = project(user, id);
+    ResponseEntity<byte[]> json(ProjectOf of) {
+        Project project = project(of);
         byte[] json = ProjectJson.prettyText(project).getBytes(StandardCharsets.UTF_8);
         return file(project, "project.json", MediaType.APPLICATION_JSON, json);
     }

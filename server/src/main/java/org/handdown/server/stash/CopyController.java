@@ -14,11 +14,12 @@ import org.handdown.pattern.Copying;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Project;
-import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectAt;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.project.ProjectView;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.source.Source;
 import org.handdown.source.graph.Part;
@@ -29,7 +30,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Copying a part of a garment that fits as a piece of a project. */
@@ -137,9 +137,9 @@ class CopyController {
     CopyView preview(
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
-            @PathVariable("project") UUID projectId,
+            ProjectOf of,
             @RequestBody CopyRequest body) {
-        Project project = projects.require(user.householdId(), projectId).project();
+        Project project = projects.project(of);
         Say say = Say.to(project);
         Copying copying = body.copying(garment(user, id), project);
         Piece piece = body.piece(copying);
@@ -154,16 +154,15 @@ class CopyController {
                 lacks(copying, piece, project, body, say));
     }
 
-    private static List<String> lacks(Copying copying, Piece piece, Project project, CopyRequest body, Say say) {
+    private List<String> lacks(Copying copying, Piece piece, Project project, CopyRequest body, Say say) {
         String onto = Typed.text(body.onto);
         if (onto.isEmpty()) {
             return List.of();
         }
-        Panel panel = new Workroom(project)
-                .panels().stream()
-                        .filter(p -> p.id().equals(onto))
-                        .findFirst()
-                        .orElseThrow(() -> new RefusedValueException("copy.onto", "There is no such panel yet."));
+        Panel panel = projects.room(project).panels().stream()
+                .filter(p -> p.id().equals(onto))
+                .findFirst()
+                .orElseThrow(() -> new RefusedValueException("copy.onto", "There is no such panel yet."));
         String edge = Typed.text(body.ontoEdge);
         Point place =
                 edge.isEmpty() ? copying.anchorOf(panel.stitchLine()) : copying.anchorOf(panel.stitchLine(), edge);
@@ -183,14 +182,13 @@ class CopyController {
 
     /** The copy, put among the pieces entered by hand. */
     @PostMapping("/copy-to/{project}")
-    ProjectView copy(
+    StoredProject copy(
             @AuthenticationPrincipal HouseholdUser user,
             @PathVariable("id") UUID id,
-            @PathVariable("project") UUID projectId,
-            @RequestParam("version") long version,
+            ProjectAt at,
             @RequestBody CopyRequest body) {
         Source garment = garment(user, id);
-        return projects.edit(user.householdId(), projectId, version, "a copied piece", project -> {
+        return projects.edit(at, "a copied piece", project -> {
             Aim aim = project.aim();
             if (aim == null || !aim.garment().isCutOut()) {
                 throw new RefusedValueException("copy.part", "Pieces are copied only where pieces are cut out.");

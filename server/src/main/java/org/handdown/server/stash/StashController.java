@@ -14,6 +14,7 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
 import org.handdown.server.web.Ceiling;
@@ -142,10 +143,8 @@ class StashController {
 
     /** When a project ends, its free keepers go to the stash. */
     @PostMapping("/keepers/from/{project}")
-    KeptView keepFree(@AuthenticationPrincipal HouseholdUser user, @PathVariable("project") UUID project) {
-        return new KeptView(stash.keepFree(
-                user.householdId(),
-                projects.require(user.householdId(), project).project()));
+    KeptView keepFree(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
+        return new KeptView(stash.keepFree(user.householdId(), projects.project(of)));
     }
 
     @DeleteMapping("/keepers/{id}")
@@ -211,13 +210,9 @@ class StashController {
     /** Puts what a lay leaves over into the stash. */
     @PostMapping("/remnants/from/{project}")
     KeptView keepRemnants(
-            @AuthenticationPrincipal HouseholdUser user,
-            @PathVariable("project") UUID project,
-            @RequestBody KeepRemnantsRequest body) {
+            @AuthenticationPrincipal HouseholdUser user, ProjectOf of, @RequestBody KeepRemnantsRequest body) {
         return new KeptView(stash.keepRemnants(
-                user.householdId(),
-                projects.require(user.householdId(), project).project(),
-                body.which == null ? List.of() : body.which));
+                user.householdId(), projects.project(of), body.which == null ? List.of() : body.which));
     }
 
     @DeleteMapping("/remnants/{id}")

@@ -216,7 +216,7 @@ class EveryProjectOpensTest extends HouseholdTest {
 
         private void lay() {
             try {
-                projects.editLatest(user.householdId(), UUID.fromString(id()), "the lay", p -> {
+                projects.editLatest(new ProjectOf(user.householdId(), UUID.fromString(id())), "the lay", p -> {
                     FitProblem problem = new Workroom(p).pinnedProblem().orElseThrow();
                     FitLayout layout = new Fitter(
                                     problem,

@@ -18,7 +18,6 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.formats.Json;
 import org.handdown.formats.project.ProjectJson;
-import org.handdown.make.Toolbox;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
@@ -53,8 +52,11 @@ class KeptResultsTest {
     /** As it is sent. */
     private static String view(Project project, Kept kept) {
         return Json.MAPPER
-                .valueToTree(ProjectViews.of(
-                        new StoredProject(ID, 1, project, null, null, Map.of(), Toolbox.FULL, Practice.SHIPPED, kept)))
+                .valueToTree(ProjectViews.of(new StoredProject(
+                        new StoredProject.Stand(ID, 1, null, null),
+                        project,
+                        HouseholdWays.shipped(Practice.SHIPPED),
+                        kept)))
                 .toString();
     }
 
@@ -149,8 +151,8 @@ class KeptResultsTest {
         assertThat(counting.madeBy(project))
                 .containsKeys(Kept.Result.ANATOMY, Kept.Result.PROBLEM, Kept.Result.LEFTOVERS);
         assertThat(counting.madeBy(ProjectJson.read(ProjectJson.text(project)))).isEmpty();
-        // A girth of the body: nothing is drafted anew unasked, so nothing is made anew.
-        assertThat(counting.madeBy(taller(project))).isEmpty();
+        // A girth of the body: nothing is drafted anew unasked, so only the view is put together again.
+        assertThat(counting.madeBy(taller(project))).containsOnlyKeys(Kept.Result.VIEW);
         // One join: what hangs together and what lives on; no panel, no piece.
         assertThat(counting.madeBy(oneJoinLeft(project)))
                 .doesNotContainKeys(Kept.Result.ANATOMY, Kept.Result.PANEL, Kept.Result.DESIGN, Kept.Result.LEFTOVERS)

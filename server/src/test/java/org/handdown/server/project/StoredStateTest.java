@@ -120,18 +120,20 @@ class StoredStateTest extends DemoHouseholdTest {
         }
     }
 
+    private ProjectOf of() {
+        return new ProjectOf(user.householdId(), id());
+    }
+
     @Test
     void aLayThatEndsWhileSomebodyWritesIsNotLost() throws Exception {
         ExecutorService background = Executors.newSingleThreadExecutor();
         try {
             long version = 1;
-            Project.Lay lay =
-                    projects.require(user.householdId(), id()).project().lay();
+            Project.Lay lay = projects.project(of()).lay();
             for (int i = 0; i < 50; i++) {
                 int run = i;
                 Future<?> laid = background.submit(() -> projects.editLatest(
-                        user.householdId(),
-                        id(),
+                        of(),
                         "lay " + run,
                         p -> p.withLay(java.util.Objects.requireNonNull(lay)
                                 .withPinned(run % 2 == 0 ? java.util.Set.of() : java.util.Set.of("bib#0")))));

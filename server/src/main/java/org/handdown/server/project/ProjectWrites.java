@@ -1,0 +1,129 @@
+package org.handdown.server.project;
+
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.LongFunction;
+import java.util.function.ToLongFunction;
+import java.util.function.UnaryOperator;
+import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Project;
+import org.handdown.server.project.ProjectMapper.ProjectRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Writes projects. What a change makes of a project is worked out first, with nothing locked and no connection held; the transaction then
+ * only looks whether the project still is what it was worked out from. What cannot be shown is not stored.
+ */
+@Component
+class ProjectWrites {
+    /** States kept for undo. */
+    private static final int STATES_KEPT = 40;
+
+    private final ProjectMapper mapper;
+    private final ProjectReader reader;
+    private final Showing showing;
+    private final TransactionOperations transaction;
+
+    ProjectWrites(ProjectMapper mapper, ProjectReader reader, Showing showing, TransactionOperations transaction) {
+        this.mapper = mapper;
+        this.reader = reader;
+        this.showing = showing;
+        this.transaction = transaction;
+    }
+
+    /** A document with the project it reads back as, known to be fit to be shown. */
+    private record Sound(String document, Project project) {}
+
+    private Sound sound(UUID household, String document) {
+        Project project = reader.readable(document);
+        showing.require(reader.unstored(project, reader.ways(household)));
+        return new Sound(document, project);
+    }
+
+    private Sound changed(ProjectOf of, ProjectRow row, UnaryOperator<Project> change) {
+        Project changed = change.apply(reader.readable(row.document()));
+        return sound(of.household(), ProjectJson.text(changed.remembering(AsTyped.words())));
+    }
+
+    UUID create(UUID household, Project project, String what) {
+        UUID id = UUID.randomUUID();
+        Sound sound = sound(household, ProjectJson.text(project));
+        transaction.executeWithoutResult(t -> {
+            mapper.insert(household, id, project.name());
+            mapper.insertState(household, id, 1, what, sound.document);
+            ProjectOf of = new ProjectOf(household, id);
+            stored(of, reader.row(of), sound.project);
+        });
+        return id;
+    }
+
+    /**
+     * @param check refuses a state that the change was not made on
+     * @param what the change in words, for undo
+     * @param change pure: it may be asked again if somebody wrote meanwhile
+     */
+    StoredProject change(ProjectOf of, Consumer<ProjectRow> check, String what, UnaryOperator<Project> change) {
+        ProjectRow seen = reader.row(of);
+        check.accept(seen);
+        Sound first = changed(of, seen, change);
+        return require(transaction.execute(t -> {
+            ProjectRow row = locked(of);
+            check.accept(row);
+            Sound sound = row.document().equals(seen.document()) ? first : changed(of, row, change);
+            mapper.deleteStates(of.household(), row.id(), row.seq(), row.seq() + 1 - STATES_KEPT);
+            mapper.insertState(of.household(), row.id(), row.seq() + 1, what, sound.document);
+            return moveTo(of, row, sound, row.seq() + 1);
+        }));
+    }
+
+    /** @param where to which state; {@code document} its document, or a refusal */
+    StoredProject goTo(
+            ProjectOf of, Consumer<ProjectRow> check, ToLongFunction<ProjectRow> where, LongFunction<String> document) {
+        ProjectRow seen = reader.row(of);
+        check.accept(seen);
+        Sound first = sound(of.household(), document.apply(where.applyAsLong(seen)));
+        return require(transaction.execute(t -> {
+            ProjectRow row = locked(of);
+            check.accept(row);
+            long seq = where.applyAsLong(row);
+            String text = document.apply(seq);
+            return moveTo(of, row, text.equals(first.document) ? first : sound(of.household(), text), seq);
+        }));
+    }
+
+    private static StoredProject require(@Nullable StoredProject stored) {
+        if (stored == null) {
+            throw new IllegalStateException("Impossible state: a write came to nothing.");
+        }
+        return stored;
+    }
+
+    /**
+     * The row of the project alone is locked first, and read again with its state afterwards: a statement that waits for the lock would
+     * join the state of before, which the writer ahead has replaced.
+     */
+    private ProjectRow locked(ProjectOf of) {
+        if (mapper.lock(of.household(), of.id()) == null) {
+            throw ProjectReader.notThere();
+        }
+        return reader.row(of);
+    }
+
+    private StoredProject moveTo(ProjectOf of, ProjectRow row, Sound sound, long seq) {
+        if (mapper.move(of.household(), row.id(), sound.project.name(), seq, row.version()) != 1) {
+            throw new IllegalStateException("Impossible state: a locked project changed its version.");
+        }
+        return stored(of, reader.row(of), sound.project);
+    }
+
+    /** The times of a project follow its checked-off steps, through undo and redo; first, for the household's rates are made of them. */
+    private StoredProject stored(ProjectOf of, ProjectRow row, Project project) {
+        mapper.deleteTimes(of.household(), of.id());
+        reader.room(project).unpickTimes().forEach(t -> mapper.insertTime(of.household(), of.id(), t));
+        StoredProject stored = reader.stored(row, reader.known(row.document(), project), reader.ways(of.household()));
+        showing.require(stored);
+        return stored;
+    }
+}
