@@ -26,6 +26,8 @@ public interface Kept {
         VIEW_JOINS,
         VIEW_PANELS,
         VIEW_PIECES,
+        FIELDS,
+        STEPS,
         WORKABLE,
         VIEW
     }

@@ -2,6 +2,7 @@ package org.handdown.project;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -418,7 +419,21 @@ public final class Workroom {
     /** In order, with what serves instead of a tool that this table lacks. */
     public List<Step> steps() {
         if (steps == null) {
-            steps = tools.fit(stepsAnywhere());
+            steps = kept.of(
+                    Kept.Result.STEPS,
+                    Arrays.asList(
+                            project.source(),
+                            project.opening(),
+                            rates,
+                            tools,
+                            project.practice(),
+                            project.pieces(),
+                            what(),
+                            project.lay(),
+                            project.pieces() instanceof Project.Pattern ? uses() : List.of(),
+                            project.workings(),
+                            unit()),
+                    () -> tools.fit(stepsAnywhere()));
         }
         return steps;
     }

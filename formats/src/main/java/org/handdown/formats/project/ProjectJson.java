@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
@@ -31,30 +32,71 @@ public final class ProjectJson {
     }
 
     public static Project read(JsonNode node) {
+        return read(node, null, null);
+    }
+
+    /**
+     * What a project that was just written reads back as. Parts that it has from another one that was read itself are known to read back and
+     * taken over; all others are read.
+     *
+     * @param written what {@code changed} was written as
+     * @param proven was read, and then changed
+     */
+    public static Project readBack(JsonNode written, Project changed, Project proven) {
+        return read(written, changed, proven);
+    }
+
+    private static Project read(JsonNode node, @Nullable Project changed, @Nullable Project proven) {
         JsonField f = JsonField.root(node);
         Json.requireFormat(f, FORMAT);
+        Parts parts = new Parts(changed, proven);
         return new Project(
                 f.get("name").name(),
-                read(f.get("aim"), AimJson::read),
-                read(f.get("source"), SourceJson::read),
-                PanelsJson.opening(f),
-                read(f.get("panels"), PanelsJson::read),
-                read(f.get("pieces"), PieceJson::read),
-                read(f.get("lay"), ProjectJson::lay),
-                f.get("keptLays")
-                        .list(k -> k.refusingHere(() -> new Project.KeptLay(
-                                k.get("name").name(),
-                                instant(k.get("at")),
-                                lay(k.get("lay").required()),
-                                PanelsJson.read(k.get("panels").required()),
-                                PieceJson.read(k.get("pieces").required())))),
-                WorkingsJson.read(f.get("workings")),
-                done(f.get("done")),
-                f.get("log")
-                        .list(n -> new Project.Note(
-                                instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read))),
-                PracticeJson.read(f.get("practice")),
-                typed(f.get("typed")));
+                parts.read(Project::aim, () -> read(f.get("aim"), AimJson::read)),
+                parts.read(Project::source, () -> read(f.get("source"), SourceJson::read)),
+                parts.require(Project::opening, () -> PanelsJson.opening(f)),
+                parts.read(Project::panels, () -> read(f.get("panels"), PanelsJson::read)),
+                parts.read(Project::pieces, () -> read(f.get("pieces"), PieceJson::read)),
+                parts.read(Project::lay, () -> read(f.get("lay"), ProjectJson::lay)),
+                parts.require(Project::kept, () -> f.get("keptLays").list(ProjectJson::keptLay)),
+                parts.require(Project::workings, () -> WorkingsJson.read(f.get("workings"))),
+                parts.require(Project::done, () -> done(f.get("done"))),
+                parts.require(Project::log, () -> f.get("log").list(ProjectJson::note)),
+                parts.require(Project::practice, () -> PracticeJson.read(f.get("practice"))),
+                parts.require(Project::typed, () -> typed(f.get("typed"))));
+    }
+
+    /** Parts of a project: those that one has from another as they are, all others read. */
+    private record Parts(
+            @Nullable Project changed, @Nullable Project proven) {
+        <T> @Nullable T read(Function<Project, @Nullable T> part, Supplier<@Nullable T> read) {
+            if (changed != null && proven != null) {
+                T now = part.apply(changed);
+                if (now == part.apply(proven)) {
+                    return now;
+                }
+            }
+            return read.get();
+        }
+
+        <T> T require(Function<Project, T> part, Supplier<T> read) {
+            return changed != null && proven != null && part.apply(changed) == part.apply(proven)
+                    ? part.apply(changed)
+                    : read.get();
+        }
+    }
+
+    private static Project.KeptLay keptLay(JsonField k) {
+        return k.refusingHere(() -> new Project.KeptLay(
+                k.get("name").name(),
+                instant(k.get("at")),
+                lay(k.get("lay").required()),
+                PanelsJson.read(k.get("panels").required()),
+                PieceJson.read(k.get("pieces").required())));
+    }
+
+    private static Project.Note note(JsonField n) {
+        return new Project.Note(instant(n.get("at")), n.get("text").text(), read(n.get("lesson"), ChangeJson::read));
     }
 
     private static <T> @Nullable T read(JsonField f, Function<JsonField, T> how) {

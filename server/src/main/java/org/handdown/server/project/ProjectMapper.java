@@ -12,12 +12,16 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ProjectMapper {
-    /** A project in its current state. */
+    /**
+     * A project in its current state.
+     *
+     * @param mark of the state's row as it was last written: whoever knows the document under it need not read it again
+     */
     record ProjectRow(
             UUID id,
             long version,
             long seq,
-            String document,
+            String mark,
             @Nullable String undoWhat,
             @Nullable String redoWhat) {}
 

@@ -1,9 +1,11 @@
 package org.handdown.server.project;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.make.Toolbox;
 import org.handdown.measure.RefusedValueException;
@@ -42,17 +44,40 @@ class ProjectReader {
     }
 
     /** @throws UnreadableException if it cannot be read any more */
+    Project project(ProjectOf of, ProjectMapper.ProjectRow row) {
+        return unlessUnreadable(() ->
+                kept.of(Kept.Result.DOCUMENT, key(row), () -> ProjectJson.read(document(of, row.seq()))));
+    }
+
+    private static List<Object> key(ProjectMapper.ProjectRow row) {
+        return List.of(row.id(), row.seq(), row.mark());
+    }
+
+    String document(ProjectOf of, long seq) {
+        return mapper.state(of.household(), of.id(), seq).orElseThrow(ProjectReader::notThere);
+    }
+
+    /** @throws UnreadableException if it cannot be read any more */
     Project readable(String document) {
+        return unlessUnreadable(() -> ProjectJson.read(document));
+    }
+
+    /** What a changed project reads back as. */
+    Project readBack(JsonNode written, Project changed, Project proven) {
+        return unlessUnreadable(() -> ProjectJson.readBack(written, changed, proven));
+    }
+
+    private static Project unlessUnreadable(Supplier<Project> read) {
         try {
-            return asked(kept.of(Kept.Result.DOCUMENT, List.of(document), () -> ProjectJson.read(document)));
+            return asked(read.get());
         } catch (RefusedValueException e) {
             throw new UnreadableException(e.field() + ": " + e.getMessage());
         }
     }
 
-    /** A document whose project is known already, for those who will read it. */
-    Project known(String document, Project project) {
-        return asked(kept.of(Kept.Result.DOCUMENT, List.of(document), () -> project));
+    /** A state whose project is known already, for those who will read it. */
+    Project known(ProjectMapper.ProjectRow row, Project project) {
+        return asked(kept.of(Kept.Result.DOCUMENT, key(row), () -> project));
     }
 
     private static Project asked(Project project) {

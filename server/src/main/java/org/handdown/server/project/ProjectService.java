@@ -45,12 +45,12 @@ public class ProjectService {
     @Transactional(readOnly = true)
     public StoredProject require(ProjectOf of) {
         ProjectMapper.ProjectRow row = reader.row(of);
-        return reader.stored(row, reader.readable(row.document()), reader.ways(of.household()));
+        return reader.stored(row, reader.project(of, row), reader.ways(of.household()));
     }
 
     /** The project alone, without what its household goes by. */
     public Project project(ProjectOf of) {
-        return reader.readable(reader.row(of).document());
+        return reader.project(of, reader.row(of));
     }
 
     /** What follows from a project, as far as it does not speak of minutes; from results that are kept. */
@@ -124,7 +124,7 @@ public class ProjectService {
     /** The document as it is stored, whether or not it can be read. */
     @Transactional(readOnly = true)
     String document(ProjectOf of) {
-        return reader.row(of).document();
+        return reader.document(of, reader.row(of).seq());
     }
 
     @Transactional

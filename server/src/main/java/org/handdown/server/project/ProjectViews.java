@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.BodyTable;
@@ -106,7 +109,7 @@ public final class ProjectViews {
                 () -> Optional.ofNullable(sources.source(new SideParts())));
         ProjectView.TakeApartView takeApart =
                 orNothing(Station.TAKE_APART, "The joins", () -> Optional.ofNullable(takeApart(sources)));
-        List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", () -> panels(panels), List.of());
+        List<ProjectView.PanelView> cloth = part(Station.PANELS, "The panels", this::panels, List.of());
         return new ProjectView(
                 "",
                 0,
@@ -173,12 +176,29 @@ public final class ProjectViews {
                                 () -> Objects.requireNonNull(sources.takeApart()));
     }
 
-    private List<ProjectView.PanelView> panels(PanelViews panels) {
-        return room.kept()
-                .of(
-                        Kept.Result.VIEW_PANELS,
-                        Arrays.asList(project.source(), project.opening(), project.practice(), project.panels(), say),
-                        panels::all);
+    private List<ProjectView.PanelView> panels() {
+        return kept(
+                Kept.Result.VIEW_PANELS,
+                Arrays.asList(project.source(), project.opening(), project.practice(), project.panels()),
+                told -> new PanelViews(project, room, told).all());
+    }
+
+    /** Which lengths the fields of a view show, follows from what it is made from; how they were typed, does not. */
+    private record Fields(List<Double> mm) {}
+
+    /** A view that is kept under what it is made from, the unit, and how the lengths in its fields were typed. */
+    private <T> T kept(Kept.Result result, List<? extends @Nullable Object> from, Function<Say, T> make) {
+        List<@Nullable Object> key = new ArrayList<>(from);
+        key.add(result);
+        key.add(say.unit());
+        List<T> made = new ArrayList<>();
+        Fields fields = room.kept().of(Kept.Result.FIELDS, key, () -> {
+            Set<Double> heard = new TreeSet<>();
+            made.add(make.apply(say.telling(heard::add)));
+            return new Fields(List.copyOf(heard));
+        });
+        key.add(say.typed(fields.mm));
+        return room.kept().of(result, key, () -> made.isEmpty() ? make.apply(say) : made.get(0));
     }
 
     private Optional<ProjectView.LetOutView> letOut() {
@@ -316,11 +336,10 @@ public final class ProjectViews {
         Design design = room.design().orElse(ordered ? Design.of(project.name(), List.of()) : null);
         return design == null
                 ? null
-                : room.kept()
-                        .of(
-                                Kept.Result.VIEW_PIECES,
-                                Arrays.asList(project.pieces(), design, say),
-                                () -> new PatternViews(project, say).view(design));
+                : kept(
+                        Kept.Result.VIEW_PIECES,
+                        Arrays.asList(project.pieces(), design),
+                        told -> new PatternViews(project, told).view(design));
     }
 
     // Make

@@ -1,5 +1,6 @@
 package org.handdown.server.project;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.LongFunction;
@@ -36,15 +37,20 @@ class ProjectWrites {
     /** A document with the project it reads back as, known to be fit to be shown. */
     private record Sound(String document, Project project) {}
 
-    private Sound sound(UUID household, String document) {
-        Project project = reader.readable(document);
+    private Sound sound(UUID household, String document, Project project) {
         showing.require(reader.unstored(project, reader.ways(household)));
         return new Sound(document, project);
     }
 
+    private Sound sound(UUID household, String document) {
+        return sound(household, document, reader.readable(document));
+    }
+
     private Sound changed(ProjectOf of, ProjectRow row, UnaryOperator<Project> change) {
-        Project changed = change.apply(reader.readable(row.document()));
-        return sound(of.household(), ProjectJson.text(changed.remembering(AsTyped.words())));
+        Project now = reader.project(of, row);
+        Project changed = change.apply(now).remembering(AsTyped.words());
+        ObjectNode written = ProjectJson.write(changed);
+        return sound(of.household(), written.toString(), reader.readBack(written, changed, now));
     }
 
     UUID create(UUID household, Project project, String what) {
@@ -71,7 +77,7 @@ class ProjectWrites {
         return require(transaction.execute(t -> {
             ProjectRow row = locked(of);
             check.accept(row);
-            Sound sound = row.document().equals(seen.document()) ? first : changed(of, row, change);
+            Sound sound = row.mark().equals(seen.mark()) ? first : changed(of, row, change);
             mapper.deleteStates(of.household(), row.id(), row.seq(), row.seq() + 1 - STATES_KEPT);
             mapper.insertState(of.household(), row.id(), row.seq() + 1, what, sound.document);
             return moveTo(of, row, sound, row.seq() + 1);
@@ -122,7 +128,7 @@ class ProjectWrites {
     private StoredProject stored(ProjectOf of, ProjectRow row, Project project) {
         mapper.deleteTimes(of.household(), of.id());
         reader.room(project).unpickTimes().forEach(t -> mapper.insertTime(of.household(), of.id(), t));
-        StoredProject stored = reader.stored(row, reader.known(row.document(), project), reader.ways(of.household()));
+        StoredProject stored = reader.stored(row, reader.known(row, project), reader.ways(of.household()));
         showing.require(stored);
         return stored;
     }

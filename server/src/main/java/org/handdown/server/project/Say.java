@@ -1,6 +1,10 @@
 package org.handdown.server.project;
 
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.DoubleConsumer;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
@@ -11,14 +15,45 @@ import org.handdown.project.Aim;
 import org.handdown.project.Project;
 
 /** Lengths, areas and points as the page wants them, in the household's unit. */
-public record Say(LengthUnit unit, TypedWords typed) {
+public final class Say {
+    private final LengthUnit unit;
+    private final TypedWords typed;
+    private final DoubleConsumer heard;
+
+    private Say(LengthUnit unit, TypedWords typed, DoubleConsumer heard) {
+        this.unit = unit;
+        this.typed = typed;
+        this.heard = heard;
+    }
+
     public Say(LengthUnit unit) {
-        this(unit, TypedWords.NONE);
+        this(unit, TypedWords.NONE, mm -> {});
+    }
+
+    public LengthUnit unit() {
+        return unit;
+    }
+
+    /** The same, telling of each length that a field shows: only how these were typed makes a difference. */
+    public Say telling(DoubleConsumer field) {
+        return new Say(unit, typed, field);
+    }
+
+    /** How these lengths were typed, as far as they were. */
+    public Map<Double, String> typed(Collection<Double> mm) {
+        Map<Double, String> words = new HashMap<>(typed.byMm());
+        words.keySet().retainAll(mm);
+        return words;
+    }
+
+    private String words(double mm, LengthUnit shown) {
+        heard.accept(Math.abs(mm));
+        return typed.field(Length.ofMm(mm), shown);
     }
 
     public static Say to(Project project) {
         Aim aim = project.aim();
-        return new Say(aim == null ? LengthUnit.CM : aim.unit(), project.typed());
+        return new Say(aim == null ? LengthUnit.CM : aim.unit(), project.typed(), mm -> {});
     }
 
     public String length(double mm) {
@@ -37,12 +72,12 @@ public record Say(LengthUnit unit, TypedWords typed) {
 
     /** For a field: as it was typed, and reads back as it is, bit for bit. */
     public String field(double mm) {
-        return typed.field(Length.ofMm(mm), unit);
+        return words(mm, unit);
     }
 
     /** For the field of something as thin as cloth: in mm, or in inches where it was told in them; reads back as it is. */
     String thin(double mm) {
-        String text = typed.field(Length.ofMm(mm), unit.isMetric() ? LengthUnit.MM : unit);
+        String text = words(mm, unit.isMetric() ? LengthUnit.MM : unit);
         return text.endsWith("cm") && !typed.byMm().containsKey(mm)
                 ? java.math.BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString() + " mm"
                 : text;
