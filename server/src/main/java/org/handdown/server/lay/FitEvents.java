@@ -18,9 +18,8 @@ import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.project.ProjectView;
-import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.Shown;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -66,8 +65,8 @@ class FitEvents {
             int before,
             List<OfferView> offers,
 
-            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
-            ProjectView.@Nullable LayView lay) {}
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) @Nullable
+            LayView lay) {}
 
     SseEmitter watch(ProjectOf of) {
         SseEmitter emitter = new SseEmitter(Duration.ofMinutes(20).toMillis());
@@ -152,15 +151,16 @@ class FitEvents {
                     lays && isNew && !row.isOver() ? best(row) : null);
         }
 
-        private ProjectView.@Nullable LayView best(FitRunMapper.RunRow row) {
+        private @Nullable LayView best(FitRunMapper.RunRow row) {
             String best = row.best();
             Project current = projects.project(of);
             FitProblem problem = projects.room(current).problem(row.marginMm()).orElse(null);
             if (best == null || problem == null) {
                 return null;
             }
-            return ProjectViews.lay(
-                    projects.room(current), current, new Project.Lay(problem, FitLayoutJson.read(best), false));
+            return LayViews.alone(
+                    Shown.of(current, projects.room(current)),
+                    new Project.Lay(problem, FitLayoutJson.read(best), false));
         }
     }
 }

@@ -10,9 +10,8 @@ import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.project.ProjectView;
-import org.handdown.server.project.ProjectViews;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.Shown;
 import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.server.web.NotThereException;
@@ -149,13 +148,13 @@ class HelpController {
 
     /** How it would lie. */
     @GetMapping("/{index}/lay")
-    ProjectView.LayView show(ProjectOf of, @PathVariable("index") int index) {
+    LayView show(ProjectOf of, @PathVariable("index") int index) {
         Project project = projects.project(of);
         Project.Lay lay = offer(of, index).lay();
         if (lay == null) {
             throw new NotThereException("There is no lay to show for it.");
         }
-        return ProjectViews.lay(projects.room(project), project, lay);
+        return LayViews.alone(Shown.of(project, projects.room(project)), lay);
     }
 
     /** Takes the find over: the change and the lay with it. */

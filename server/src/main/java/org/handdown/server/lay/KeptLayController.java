@@ -9,8 +9,7 @@ import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.project.ProjectView;
-import org.handdown.server.project.ProjectViews;
+import org.handdown.server.project.Shown;
 import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.server.web.NotThereException;
@@ -86,10 +85,10 @@ class KeptLayController {
     }
 
     @GetMapping("/kept/{index}")
-    ProjectView.LayView show(ProjectOf of, @PathVariable("index") int index) {
+    LayView show(ProjectOf of, @PathVariable("index") int index) {
         Project project = projects.project(of);
-        return ProjectViews.lay(
-                projects.room(project), project, kept(project, index).lay());
+        return LayViews.alone(
+                Shown.of(project, projects.room(project)), kept(project, index).lay());
     }
 
     /** Takes a kept lay up again, with the panels and pieces it is of; it stays among the kept ones. */

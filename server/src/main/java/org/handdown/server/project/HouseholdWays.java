@@ -18,7 +18,7 @@ public record HouseholdWays(Map<StitchType, Double> rates, Toolbox tools, Practi
     }
 
     /** One that set nothing for itself, with every tool. */
-    static HouseholdWays shipped(Practice practice) {
+    public static HouseholdWays shipped(Practice practice) {
         return new HouseholdWays(Map.of(), Toolbox.FULL, practice);
     }
 }

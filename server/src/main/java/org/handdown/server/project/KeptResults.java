@@ -57,7 +57,7 @@ public final class KeptResults implements Kept {
                 : value.hashCode();
     }
 
-    KeptResults() {
+    public KeptResults() {
         for (Result result : Result.values()) {
             kept.put(
                     result,

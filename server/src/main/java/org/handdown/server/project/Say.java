@@ -76,7 +76,7 @@ public final class Say {
     }
 
     /** For the field of something as thin as cloth: in mm, or in inches where it was told in them; reads back as it is. */
-    String thin(double mm) {
+    public String thin(double mm) {
         String text = words(mm, unit.isMetric() ? LengthUnit.MM : unit);
         return text.endsWith("cm") && !typed.byMm().containsKey(mm)
                 ? java.math.BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString() + " mm"
@@ -84,13 +84,13 @@ public final class Say {
     }
 
     /** The same length in the household's unit, where the field shows another; empty where they agree. */
-    String also(String field, double mm) {
+    public String also(String field, double mm) {
         String usual = length(mm);
         return usual.endsWith("in") == field.endsWith("in") ? "" : usual;
     }
 
     /** With a sign, for what is won, lost or differs. */
-    String difference(double mm) {
+    public String difference(double mm) {
         String text = length(Math.abs(mm));
         return mm > 0.05 ? "+ " + text : mm < -0.05 ? "− " + text : text;
     }
@@ -101,7 +101,7 @@ public final class Say {
     }
 
     /** Square decimetres speak to people who think in cloth; below one, square centimetres. */
-    static String area(double mm2) {
+    public static String area(double mm2) {
         return mm2 < 10_000 ? Wording.fill("%.0f cm²", mm2 / 100) : Wording.fill("%.1f dm²", mm2 / 10_000);
     }
 

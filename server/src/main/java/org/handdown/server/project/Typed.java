@@ -17,7 +17,7 @@ public record Typed(LengthUnit unit) {
         return plain;
     }
 
-    Length length(String field, @Nullable String text) {
+    public Length length(String field, @Nullable String text) {
         Length length = LengthText.parse(field, text(text), unit);
         AsTyped.note(text(text), unit);
         return length;
@@ -28,12 +28,12 @@ public record Typed(LengthUnit unit) {
     }
 
     /** Something as thin as cloth: a bare number is in mm, or in inches where those are wanted. */
-    double thin(String field, @Nullable String text) {
+    public double thin(String field, @Nullable String text) {
         return new Typed(unit.isMetric() ? LengthUnit.MM : unit).mm(field, text);
     }
 
     /** A length that may lie on either side of a line: a leading minus is read. */
-    double signedMm(String field, @Nullable String text) {
+    public double signedMm(String field, @Nullable String text) {
         String plain = text(text);
         boolean below = plain.startsWith("-") || plain.startsWith("−");
         double mm = mm(field, below ? plain.substring(1) : plain);
@@ -41,7 +41,7 @@ public record Typed(LengthUnit unit) {
     }
 
     /** A whole number of things. */
-    static double count(String field, @Nullable String text) {
+    public static double count(String field, @Nullable String text) {
         String plain = text(text);
         if (!plain.matches("\\d{1,4}")) {
             throw new RefusedValueException(field, Wording.fill("“%s” is no whole number.", plain));

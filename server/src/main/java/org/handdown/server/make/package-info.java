@@ -1,0 +1,5 @@
+/** The station of the work itself. */
+@NullMarked
+package org.handdown.server.make;
+
+import org.jspecify.annotations.NullMarked;

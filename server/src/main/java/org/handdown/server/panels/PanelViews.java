@@ -1,0 +1,349 @@
+package org.handdown.server.panels;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.handdown.fit.EdgeKind;
+import org.handdown.geometry.Box;
+import org.handdown.geometry.Edge;
+import org.handdown.geometry.OffsetOutline;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Region;
+import org.handdown.measure.Wording;
+import org.handdown.panel.Flaw;
+import org.handdown.panel.LikelyFlaws;
+import org.handdown.panel.Panel;
+import org.handdown.panel.Usable;
+import org.handdown.panel.survey.Carried;
+import org.handdown.panel.survey.Grain;
+import org.handdown.panel.survey.LegSurvey;
+import org.handdown.panel.survey.Survey;
+import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.project.Kept;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.panels.PanelView.CarriedView;
+import org.handdown.server.panels.PanelView.ExtentKind;
+import org.handdown.server.panels.PanelView.FigureView;
+import org.handdown.server.panels.PanelView.FlawView;
+import org.handdown.server.panels.PanelView.GrainBy;
+import org.handdown.server.panels.PanelView.HangsView;
+import org.handdown.server.panels.PanelView.MotifPlaceView;
+import org.handdown.server.panels.PanelView.MotifView;
+import org.handdown.server.panels.PanelView.PanelEdgeView;
+import org.handdown.server.panels.PanelView.PressingView;
+import org.handdown.server.panels.PanelView.RepeatView;
+import org.handdown.server.panels.PanelView.StationMeasure;
+import org.handdown.server.panels.PanelView.StripeView;
+import org.handdown.server.project.Say;
+import org.handdown.server.project.Shown;
+import org.handdown.source.Source;
+import org.handdown.source.anatomy.TrouserMeasures;
+import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Join;
+import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.Part;
+import org.handdown.source.shape.LegShape;
+import org.handdown.unpick.UnpickPlan;
+
+/** Panels and what they carry, as the page wants them. */
+public final class PanelViews {
+    private final Project project;
+    private final Workroom room;
+    private final Say say;
+    // Looked at twice, and dear: the largest rectangle and the longest strips of each.
+    private final List<Panel> panels;
+    private final List<Usable> usable;
+
+    private PanelViews(Shown shown) {
+        this.project = shown.project();
+        this.room = shown.room();
+        this.say = shown.say();
+        this.panels = room.panels();
+        this.usable = panels.stream()
+                .map(p -> room.kept().of(Kept.Result.USABLE, List.of(p), () -> TapeViews.of(p)))
+                .toList();
+    }
+
+    /** All panels there are. */
+    public static List<PanelView> all(Shown shown) {
+        Project project = shown.project();
+        return shown.kept(
+                Kept.Result.VIEW_PANELS,
+                Arrays.asList(project.source(), project.opening(), project.practice(), project.panels()),
+                told -> new PanelViews(told).all());
+    }
+
+    private List<PanelView> all() {
+        Project.MeasuredPanels measured = project.panels();
+        List<PanelView> views = new ArrayList<>();
+        double source = sourceMm2();
+        for (int i = 0; i < panels.size() && measured != null; i++) {
+            views.add(panel(panels.get(i), usable.get(i), measured.surveys().get(i), source));
+        }
+        return views;
+    }
+
+    /** All cloth of the source's main parts, shell and lining, with what lies hidden in their seams and hems, mm². */
+    private double sourceMm2() {
+        Source source = project.source();
+        return source == null
+                ? 0
+                : room.kept()
+                        .of(Kept.Result.SOURCE_CLOTH, List.of(source.construction()), () -> sourceMm2(room.anatomy()));
+    }
+
+    private static double sourceMm2(Optional<Anatomy> anatomy) {
+        return anatomy.map(a -> {
+                    UnpickPlan all = UnpickPlan.ofAll(a);
+                    return a.parts().stream()
+                            .filter(Part::isMain)
+                            .mapToDouble(p -> OffsetOutline.of(
+                                            p.outline(), e -> all.edges(p).wonMm(e.name()))
+                                    .ring()
+                                    .areaMm2())
+                            .sum();
+                })
+                .orElse(0.0);
+    }
+
+    /** What share of the source the panels' usable cloth is, in a sentence; empty before there are any. */
+    public static String usableShare(Shown shown) {
+        return new PanelViews(shown).usableShare();
+    }
+
+    private String usableShare() {
+        double source = sourceMm2();
+        if (panels.isEmpty() || source == 0) {
+            return "";
+        }
+        double free = usable.stream().mapToDouble(Usable::areaMm2).sum();
+        return Wording.fill(
+                "%s usable: %.0f %% of the source’s %s.",
+                Say.area(free), Math.min(999, 100 * free / source), Say.area(source));
+    }
+
+    private PanelView panel(Panel panel, Usable good, Survey survey, double source) {
+        List<PanelEdgeView> edges = new ArrayList<>();
+        panel.outline().runs().forEach((name, run) -> {
+            List<Point> points = panel.outline().ring().run(run.from(), run.to());
+            edges.add(new PanelEdgeView(name, panel.kind(name), say.length(Edge.lengthMm(points)), Say.points(points)));
+        });
+        TapeViews tape = new TapeViews(say, project.practice());
+        List<FigureView> figures = new ArrayList<>(tape.usable(good));
+        if (source > 0) {
+            figures.add(new FigureView("share of the source", Wording.fill("%.0f %%", 100 * good.areaMm2() / source)));
+        }
+        return new PanelView(
+                panel.id(),
+                panel.name(),
+                survey instanceof LegSurvey,
+                TrousersAnatomy.isSideRight(panel.id()),
+                Say.points(panel.outline().ring().points()),
+                Say.points(panel.stitchLine().flattened().ring().points()),
+                edges,
+                panel.grainDeg(),
+                panel.cloth().oneWay(),
+                say.length(panel.keptDepthMm()),
+                panel.keptDepthMm(),
+                Say.area(panel.outline().ring().areaMm2()),
+                survey instanceof LegSurvey leg
+                        ? say.length(Math.abs(leg.shape().centreLiftMm()))
+                        : "",
+                survey instanceof LegSurvey leg ? stations(leg) : List.of(),
+                flaws(panel, survey),
+                survey instanceof TapedSurvey taped ? tape.view(taped) : null,
+                figures,
+                carried(survey.carried()),
+                stripes(panel),
+                panel.motifs().stream()
+                        .map(m -> new MotifPlaceView(
+                                m.name(), m.centre().x(), m.centre().y()))
+                        .toList(),
+                likely(panel, survey),
+                hangs(panel));
+    }
+
+    /** Seams left closed to another panel that lies flat too. */
+    private List<HangsView> hangs(Panel panel) {
+        Map<String, String> names = room.panelNames();
+        List<HangsView> hangs = new ArrayList<>();
+        room.plan().ifPresent(plan -> {
+            for (Join join : plan.anatomy().joinsOf(panel.id())) {
+                if (plan.isOpen(join) || join.finishedEdge() || join.runs().size() != 2) {
+                    continue;
+                }
+                boolean first = join.runs().get(0).part().equals(panel.id());
+                Join.Run own = join.runs().get(first ? 0 : 1);
+                Join.Run far = join.runs().get(first ? 1 : 0);
+                String other = names.get(far.part());
+                if (other != null && !far.part().equals(panel.id()) && panel.kind(own.edge()) == EdgeKind.SEAM) {
+                    hangs.add(new HangsView(own.edge(), far.part(), other, far.edge(), join.name()));
+                }
+            }
+        });
+        return hangs;
+    }
+
+    private List<FlawView> likely(Panel panel, Survey survey) {
+        Source source = project.source();
+        return source == null || survey.layer() != Layer.SHELL
+                ? List.of()
+                : LikelyFlaws.of(source.kind(), panel).stream()
+                        .map(f -> flaw(f, f, say))
+                        .toList();
+    }
+
+    private List<StationMeasure> stations(LegSurvey leg) {
+        LegShape shape = leg.shape();
+        LegShape drawn = drawn(leg);
+        return List.of(
+                station("hem", "hem", shape.hem(), drawn.hem()),
+                station("knee", "knee", shape.knee(), drawn.knee()),
+                station("thigh", "thigh, at the crotch", shape.thigh(), drawn.thigh()),
+                station("seat", "seat", shape.seat(), drawn.seat()),
+                station("waist", "waist, at the side", shape.waist(), drawn.waist()));
+    }
+
+    /** As the source's own measures draw it; the leg itself where it is no pair of trousers any more. */
+    private LegShape drawn(LegSurvey leg) {
+        Source source = project.source();
+        return source != null && TrousersAnatomy.isLeg(source.kind(), leg.id())
+                ? TrousersAnatomy.leg(
+                        TrouserMeasures.of(source.measures()), leg.id().startsWith("front"))
+                : leg.shape();
+    }
+
+    private StationMeasure station(String id, String words, LegShape.Station s, LegShape.Station drawn) {
+        return new StationMeasure(
+                id,
+                words,
+                width(s.heightMm(), drawn.heightMm()),
+                s.heightMm(),
+                width(s.widthMm(), drawn.widthMm()),
+                s.widthMm(),
+                width(s.toSideMm(), drawn.toSideMm()),
+                s.toSideMm());
+    }
+
+    /** What nobody taped on the panel is no more exact than a tape tells. */
+    private String width(double mm, double drawnMm) {
+        return mm == drawnMm ? say.length(mm) : say.field(mm);
+    }
+
+    /** As they were told, each drawn where it lies now. */
+    private List<FlawView> flaws(Panel panel, Survey survey) {
+        List<FlawView> views = new ArrayList<>();
+        for (int i = 0; i < panel.flaws().size(); i++) {
+            views.add(flaw(survey.flaws().get(i), panel.flaws().get(i), say));
+        }
+        return views;
+    }
+
+    private static FlawView flaw(Flaw flaw, Flaw shown, Say say) {
+        ExtentKind kind = ExtentKind.AROUND;
+        Point at = flaw.centre();
+        Point to = at;
+        String width = "";
+        String height = "";
+        if (flaw.extent() instanceof Flaw.Oval oval) {
+            kind = ExtentKind.OVAL;
+            width = say.field(oval.widthMm());
+            height = say.field(oval.heightMm());
+        } else if (flaw.extent() instanceof Flaw.Strip strip) {
+            kind = ExtentKind.STRIP;
+            at = strip.from();
+            to = strip.to();
+            width = say.field(strip.widthMm());
+        }
+        return new FlawView(
+                flaw.treatment(),
+                flaw.kind(),
+                flaw.what(),
+                kind,
+                say.field(at.x()),
+                say.field(at.y()),
+                say.field(to.x()),
+                say.field(to.y()),
+                width,
+                height,
+                Say.points(flaw.outline().points()),
+                Say.points(shown.outline().points()));
+    }
+
+    private CarriedView carried(Carried c) {
+        Grain grain = c.grain();
+        Point from = new Point(0, 0);
+        Point to = from;
+        if (grain instanceof Grain.TwoPoints two) {
+            from = two.from();
+            to = two.to();
+        } else if (grain instanceof Grain.Directed way) {
+            from = way.from();
+            to = way.to();
+        }
+        return new CarriedView(
+                grain == null ? GrainBy.UP : grain instanceof Grain.AlongEdge ? GrainBy.EDGE : GrainBy.POINTS,
+                grain instanceof Grain.AlongEdge along ? along.edge() : "",
+                say.field(from.x()),
+                say.field(from.y()),
+                say.field(to.x()),
+                say.field(to.y()),
+                c.pileDown(),
+                c.alike(),
+                c.wrongSideUp(),
+                c.layers(),
+                c.repeats().stream()
+                        .map(r -> new RepeatView(
+                                r.name(),
+                                r.across(),
+                                say.field(r.periodMm()),
+                                r.edge(),
+                                say.field(r.firstMm()),
+                                r.matched()))
+                        .toList(),
+                c.motifs().stream()
+                        .map(m -> new MotifView(
+                                m.name(),
+                                say.field(m.centre().x()),
+                                say.field(m.centre().y())))
+                        .toList(),
+                c.pressings().stream()
+                        .map(p -> new PressingView(
+                                p.what(), p.direction(), say.length(p.beforeMm()), say.length(p.afterMm())))
+                        .toList());
+    }
+
+    /** Each line of the pattern where it lies on the cloth; none where they would lie closer than the eye parts them. */
+    private static List<StripeView> stripes(Panel panel) {
+        List<StripeView> views = new ArrayList<>();
+        Region cloth = Region.of(panel.outline().ring());
+        for (Panel.Stripes s : panel.stripes()) {
+            // Turned so that the lines are level.
+            double turn = 90 - s.directionDeg();
+            Region up = cloth.turned(turn);
+            Box box = up.box();
+            List<List<double[]>> lines = new ArrayList<>();
+            double first = s.phaseMm() + Math.ceil((box.minY() - s.phaseMm()) / s.periodMm()) * s.periodMm();
+            double step = s.periodMm() * Math.max(1, Math.ceil((box.heightMm() / s.periodMm()) / 150));
+            for (double y = first; y <= box.maxY(); y += step) {
+                for (var ring : up.outerRings()) {
+                    for (var span : ring.spansAt(y)) {
+                        lines.add(Say.points(List.of(
+                                turned(new Point(span.from(), y), -turn), turned(new Point(span.to(), y), -turn))));
+                    }
+                }
+            }
+            views.add(new StripeView(s.name(), lines));
+        }
+        return views;
+    }
+
+    private static Point turned(Point p, double deg) {
+        Point x = Point.towards(deg);
+        return new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y());
+    }
+}
