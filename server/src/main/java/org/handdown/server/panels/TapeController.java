@@ -3,7 +3,6 @@ package org.handdown.server.panels;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -12,9 +11,6 @@ import org.handdown.formats.outline.DrawingFile;
 import org.handdown.formats.outline.DrawingUnit;
 import org.handdown.formats.outline.FoundOutline;
 import org.handdown.formats.project.ProjectJson;
-import org.handdown.formats.sheet.MarkerPage;
-import org.handdown.formats.sheet.Paper;
-import org.handdown.formats.sheet.SurveySheet;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
@@ -22,12 +18,10 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.measure.Wording;
 import org.handdown.panel.Usable;
 import org.handdown.panel.survey.Carried;
 import org.handdown.panel.survey.OutlineMethod;
 import org.handdown.panel.survey.PinAdjustment;
-import org.handdown.panel.survey.ReadyShape;
 import org.handdown.panel.survey.ShapeByMeasures;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
@@ -48,13 +42,9 @@ import org.handdown.server.web.NotThereException;
 import org.handdown.source.Source;
 import org.handdown.source.graph.Layer;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -214,42 +204,6 @@ class TapeController {
         });
     }
 
-    record ShapeMeasureView(String id, String words, ReadyShape.Kind kind, String first) {}
-
-    /** A ready shape and what it asks for, in the order one measures. */
-    record ShapeView(ReadyShape shape, String words, List<ShapeMeasureView> measures) {}
-
-    @GetMapping("/tape/shapes")
-    List<ShapeView> shapes(@RequestParam(name = "unit", defaultValue = "CM") LengthUnit unit) {
-        Say say = new Say(unit);
-        return Arrays.stream(ReadyShape.values())
-                .map(s -> new ShapeView(
-                        s,
-                        s.words(),
-                        s.measures().stream()
-                                .map(m -> new ShapeMeasureView(
-                                        m.id(),
-                                        m.words(),
-                                        m.kind(),
-                                        switch (m.kind()) {
-                                            case LENGTH -> say.length(m.first());
-                                            case COUNT -> Wording.fill("%.0f", m.first());
-                                            case CHECK -> "";
-                                        }))
-                                .toList()))
-                .toList();
-    }
-
-    /** What one unit of a drawing may be said to be. */
-    record DrawingUnitView(DrawingUnit unit, String words) {}
-
-    @GetMapping("/tape/drawing-units")
-    List<DrawingUnitView> drawingUnits() {
-        return Arrays.stream(DrawingUnit.values())
-                .map(u -> new DrawingUnitView(u, u.words()))
-                .toList();
-    }
-
     /**
      * Reads an SVG or DXF drawing, or the pieces of another project's file; nothing is stored.
      *
@@ -288,50 +242,5 @@ class TapeController {
                                 .toList(),
                         List.of("These are the stitch lines of its pieces.")))
                 .orElseThrow(() -> new RefusedValueException("drawing", "That project holds no pieces yet."));
-    }
-
-    private static ResponseEntity<byte[]> pdf(String name, byte[] pdf) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(pdf);
-    }
-
-    /** The sheet to lay beside the cloth in a photo. */
-    @GetMapping("/tape/marker-sheet.pdf")
-    ResponseEntity<byte[]> markerSheet(@RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        return pdf("sheet-for-photos.pdf", MarkerPage.pdf(Paper.named(paper)));
-    }
-
-    /** A sheet to fill in at the table. @param shape of a panel by its measures; not needed for the other ways */
-    @GetMapping("/tape/survey-sheet.pdf")
-    ResponseEntity<byte[]> surveySheet(
-            @RequestParam("way") TapeRequests.Way way,
-            @RequestParam(name = "shape", required = false) @Nullable ReadyShape shape,
-            @RequestParam(name = "paper", defaultValue = "a4") String paper) {
-        byte[] sheet = switch (way) {
-            case SHAPE -> SurveySheet.pdf(Typed.require("shape", shape), Paper.named(paper));
-            case BASELINE ->
-                SurveySheet.table(
-                        "Baseline and offsets",
-                        "A straight tape along a thread; each point once round: how far along, how far square to its right (− left).",
-                        List.of("along", "to the right", "corner or curve", "edge from here"),
-                        Paper.named(paper));
-            case PINS ->
-                SurveySheet.table(
-                        "Two pins",
-                        "Between the pins: __________   Each point once round, from both pins and to the next point.",
-                        List.of("first pin", "second pin", "left/right", "to the next", "edge"),
-                        Paper.named(paper));
-            default ->
-                SurveySheet.table(
-                        "Four sides and diagonals",
-                        "Lower, right, upper, left side; diagonals from the lower left and from the upper left corner.",
-                        List.of("what", "length", "again"),
-                        Paper.named(paper));
-        };
-        return pdf("survey-sheet.pdf", sheet);
     }
 }
