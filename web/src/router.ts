@@ -8,13 +8,13 @@ export const router = createRouter({
     {
       path: '/projects/:id',
       name: 'project',
-      component: () => import('./project/ProjectPage.vue'),
+      component: () => import('./page/ProjectPage.vue'),
       props: (to) => ({ id: to.params.id, station: '' }),
     },
     {
       path: '/projects/:id/:station',
       name: 'station',
-      component: () => import('./project/ProjectPage.vue'),
+      component: () => import('./page/ProjectPage.vue'),
       props: true,
     },
     { path: '/:rest(.*)*', component: () => import('./home/LostPage.vue') },

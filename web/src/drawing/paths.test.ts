@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { boundsOf, labelPoint, pathOf } from './paths'
-import { inRows, sideBySide } from '../panels/sideBySide'
+import { inRows, sideBySide } from './sideBySide'
 
 const square = [
   [0, 0],

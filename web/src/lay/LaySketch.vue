@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import ClothLine from '../drawing/ClothLine.vue'
 import { boundsOf } from '../drawing/paths'
-import { inRows } from '../panels/sideBySide'
+import { inRows } from '../drawing/sideBySide'
 import { differing } from './placement'
 
 /** A lay at a glance, small: the cloth and what lies on it; pieces that lie otherwise than in another lay are filled. */

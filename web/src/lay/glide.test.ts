@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { glide, isInside, nearestOn, whyNot, type Allowed } from './glide'
+import { glide, whyNot, type Allowed } from './glide'
+import { isInside, nearestOn } from '../drawing/near'
 
 /** A room of 200 × 100 mm of shifts with a neighbour in its right half. */
 const room: Allowed = {

@@ -1,8 +1,8 @@
 import { computed, ref, type Ref } from 'vue'
 import type { Schemas } from '../api/client'
 import { boundsOf } from '../drawing/paths'
-import type { Lying } from '../panels/sideBySide'
-import type { Shift } from './glide'
+import type { Lying } from '../drawing/sideBySide'
+import type { Shift } from '../drawing/near'
 import type { Held } from './useHandLay'
 
 export type LyingPanel = Lying<Schemas['LayPanelView']>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
-import { isInside } from '../lay/glide'
+import { isInside } from '../drawing/near'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'

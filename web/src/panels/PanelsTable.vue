@@ -7,8 +7,8 @@ import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf } from '../drawing/paths'
-import PanelShape from './PanelShape.vue'
-import { boundsOfLying, sideBySide } from './sideBySide'
+import PanelShape from '../drawing/PanelShape.vue'
+import { boundsOfLying, sideBySide } from '../drawing/sideBySide'
 
 /** The picked panel, large; the tape lies where its measures were taken. */
 const { project, picked, asked, all, wrongSide, walk } = defineProps<{

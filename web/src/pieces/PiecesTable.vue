@@ -6,7 +6,7 @@ import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
-import { inRows } from '../panels/sideBySide'
+import { inRows } from '../drawing/sideBySide'
 
 /** Paper pieces on the table, to scale, in reading order. */
 const { pieces, picked, edge, seam } = defineProps<{

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import { pathOf, type Xy } from '../drawing/paths'
-import SourceDrawing from '../source/SourceDrawing.vue'
+import SourceDrawing from '../drawing/SourceDrawing.vue'
 
 /** The source spread out, with the lines to chalk on it. */
 const { source, joins, takeIn } = defineProps<{

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { button, field, project, seat, settle } from '../testing/hand'
-import EnoughNote from './EnoughNote.vue'
+import EnoughNote from '../project/EnoughNote.vue'
 import NeckSheet from './NeckSheet.vue'
 import PassageSheet from './PassageSheet.vue'
 import SureNote from '../lay/SureNote.vue'

@@ -13,7 +13,7 @@ import TickField from '../ui/TickField.vue'
 import BuildSheet from './BuildSheet.vue'
 import KeepersSheet from './KeepersSheet.vue'
 import QuantityChooser from './QuantityChooser.vue'
-import SourceDrawing from './SourceDrawing.vue'
+import SourceDrawing from '../drawing/SourceDrawing.vue'
 import SuitsSheet from './SuitsSheet.vue'
 import { useKinds } from './useKinds'
 

@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import StationThread from './StationThread.vue'
-import { nextOf, type StationState } from './stations'
+import { nextOf, type StationState } from '../project/stations'
 
 const states: StationState[] = [
   { station: 'AIM', stand: 'SETTLED', sentence: 'Dungarees for Ilse' },

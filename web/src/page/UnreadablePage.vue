@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, ProblemError, take, type Problem } from '../api/client'
-import { projectKeys } from './useProject'
+import { projectKeys } from '../project/useProject'
 
 /** A project that cannot be shown as it is: its earlier states and its file are offered, never only the way back. */
 const { id, problem } = defineProps<{ id: string; problem: Problem }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import { nextOf, slugOf, stationWords, type StationState } from './stations'
+import { nextOf, slugOf, stationWords, type StationState } from '../project/stations'
 
 /** The stations on one hand-sewn thread: settled ones stitched, open ones chalked, stale ones with loose loops. */
 const { states, current, projectId } = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import ClothLine from '../drawing/ClothLine.vue'
+import ClothLine from './ClothLine.vue'
 
 /** Cloth with its finished edges woven, its flaws ringed in chalk. Drawn in mm, in the panel's own frame. */
 const {

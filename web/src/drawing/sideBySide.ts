@@ -1,4 +1,4 @@
-import { boundsOf, type Xy } from '../drawing/paths'
+import { boundsOf, type Xy } from './paths'
 
 /** What lies on the table, moved from its own frame. */
 export interface Lying<T> {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import ClothWeave from '../drawing/ClothWeave.vue'
-import CuttingTable from '../drawing/CuttingTable.vue'
-import TableLabel from '../drawing/TableLabel.vue'
-import { boundsOf, labelPoint, pathOf, type Xy } from '../drawing/paths'
+import ClothWeave from './ClothWeave.vue'
+import CuttingTable from './CuttingTable.vue'
+import TableLabel from './TableLabel.vue'
+import { boundsOf, labelPoint, pathOf, type Xy } from './paths'
 
 /** The source spread out, front, back and inside, to scale; every part and join can be picked. */
 const { source, joins, picked, pickedPart } = defineProps<{

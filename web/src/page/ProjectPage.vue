@@ -6,10 +6,10 @@ import { useRouter } from 'vue-router'
 import LampSwitch from '../ui/LampSwitch.vue'
 import SheetMenu from './SheetMenu.vue'
 import StationThread from './StationThread.vue'
-import { handKey } from './hand'
-import { nextOf, slugOf, stationSlugs, stationWords } from './stations'
+import { handKey } from '../project/hand'
+import { nextOf, slugOf, stationSlugs, stationWords } from '../project/stations'
 import UnreadablePage from './UnreadablePage.vue'
-import { useProject } from './useProject'
+import { useProject } from '../project/useProject'
 
 const { id, station } = defineProps<{ id: string; station: string }>()
 const hand = useProject(() => id)
