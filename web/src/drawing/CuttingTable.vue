@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { Maximize2, Minus, Plus } from '@lucide/vue'
-import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue'
+import { useResizeObserver } from '@vueuse/core'
+import { select, type Selection } from 'd3-selection'
+import { zoom, type ZoomTransform } from 'd3-zoom'
+import { computed, onMounted, provide, ref, shallowRef, watch } from 'vue'
 import type { Bounds } from './paths'
 import { scaleKey } from './scale'
-import { fit, panBy, tapeMarks, toMm, zoomAbout, type Size, type View } from './view'
+import { CLOSEST, fit, tapeMarks, toMm, transformOf, viewOf, type Size, type View } from './view'
 
 /** The table everything lies on: a drawing in mm with a tape along its top and left edge. */
 const {
@@ -24,21 +27,16 @@ const box = ref<HTMLElement>()
 const size = shallowRef<Size>({ width: 800, height: 600 })
 const view = shallowRef<View>(fit(bounds, size.value, BORDER))
 const touched = ref(false)
-let observer: ResizeObserver | undefined
 
-const refit = () => {
-  view.value = fit(bounds, size.value, BORDER)
-  touched.value = false
-}
-onMounted(() => {
-  observer = new ResizeObserver(([entry]) => {
-    if (!entry) return
-    size.value = { width: entry.contentRect.width, height: entry.contentRect.height }
-    if (!touched.value) refit()
-  })
-  if (box.value) observer.observe(box.value)
+useResizeObserver(box, ([entry]) => {
+  if (!entry) return
+  size.value = { width: entry.contentRect.width, height: entry.contentRect.height }
+  if (!touched.value) refit()
 })
-onBeforeUnmount(() => observer?.disconnect())
+onMounted(() => {
+  look((on) => on.call(hands).on('dblclick.zoom', null))
+  refit()
+})
 watch(
   () => JSON.stringify(bounds),
   () => !touched.value && refit(),
@@ -71,37 +69,49 @@ const along = computed(() =>
   ),
 )
 
-function zoom(factor: number, x = size.value.width / 2, y = size.value.height / 2) {
+/** Fingers, mouse and wheel: one finger moves the table, two bring it closer. What is grabbed for itself is left to it. */
+const hands = zoom<SVGSVGElement, unknown>()
+  .extent((): [[number, number], [number, number]] => [
+    [0, 0],
+    [size.value.width, size.value.height],
+  ])
+  .scaleExtent([CLOSEST.least, CLOSEST.most])
+  .clickDistance(4)
+  .filter((e: Event) => !(e as MouseEvent).button && !(e.target as Element).closest('[data-grab]'))
+  .on('zoom', (e: { transform: ZoomTransform; sourceEvent?: Event }) => {
+    touched.value = touched.value || !!e.sourceEvent
+    view.value = viewOf(e.transform)
+  })
+const table = ref<SVGSVGElement>()
+const look = (call: (on: Selection<SVGSVGElement, unknown, null, undefined>) => void) => {
+  if (table.value) call(select(table.value))
+}
+function closer(factor: number) {
   touched.value = true
-  view.value = zoomAbout(view.value, factor, x, y)
+  look((on) => hands.scaleBy(on, factor))
 }
-function wheel(e: WheelEvent) {
-  const at = box.value?.getBoundingClientRect()
-  if (at) zoom(Math.exp(-e.deltaY * 0.0015), e.clientX - at.left, e.clientY - at.top)
+function refit() {
+  view.value = fit(bounds, size.value, BORDER)
+  touched.value = false
+  look((on) => hands.transform(on, transformOf(view.value)))
 }
-let from: { x: number; y: number; moved: boolean } | undefined
+
+/** A tap is a pointer that came down and up at one place. */
+let from: { x: number; y: number } | undefined
 function down(e: PointerEvent) {
-  if ((e.target as Element).closest('[data-grab]')) return
-  from = { x: e.clientX, y: e.clientY, moved: false }
-}
-function move(e: PointerEvent) {
-  if (!from) return
-  const [dx, dy] = [e.clientX - from.x, e.clientY - from.y]
-  if (!from.moved && Math.hypot(dx, dy) < 4) return
-  touched.value = true
-  view.value = panBy(view.value, dx, dy)
-  from = { x: e.clientX, y: e.clientY, moved: true }
+  from =
+    e.isPrimary && !(e.target as Element).closest('[data-grab]') ? { x: e.clientX, y: e.clientY } : undefined
 }
 function up(e: PointerEvent) {
-  if (from && !from.moved && !(e.target as Element).closest('[data-pick]')) {
-    emit('rest')
-    const at = box.value?.getBoundingClientRect()
-    if (at) {
-      const mm = toMm(view.value, e.clientX - at.left, e.clientY - at.top)
-      emit('tap', mm.x, mm.y)
-    }
-  }
+  const tapped = from && Math.hypot(e.clientX - from.x, e.clientY - from.y) < 4
   from = undefined
+  if (!tapped || (e.target as Element).closest('[data-pick]')) return
+  emit('rest')
+  const at = box.value?.getBoundingClientRect()
+  if (at) {
+    const mm = toMm(view.value, e.clientX - at.left, e.clientY - at.top)
+    emit('tap', mm.x, mm.y)
+  }
 }
 defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })
 </script>
@@ -109,12 +119,11 @@ defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })
 <template>
   <div ref="box" class="relative h-full w-full overflow-hidden rounded-[3px] border border-line bg-table">
     <svg
+      ref="table"
       class="absolute inset-0 h-full w-full touch-none select-none"
       role="group"
       :aria-label="label"
-      @wheel.prevent="wheel"
       @pointerdown="down"
-      @pointermove="move"
       @pointerup="up"
       @pointerleave="from = undefined"
     >
@@ -151,10 +160,10 @@ defineExpose({ toMm: (x: number, y: number) => toMm(view.value, x, y) })
       </g>
     </svg>
     <div class="absolute right-3 bottom-3 flex gap-1">
-      <button class="act !px-2" title="Farther (wheel)" aria-label="Farther" @click="zoom(1 / 1.3)">
+      <button class="act !px-2" title="Farther (wheel)" aria-label="Farther" @click="closer(1 / 1.3)">
         <Minus :size="18" />
       </button>
-      <button class="act !px-2" title="Closer (wheel)" aria-label="Closer" @click="zoom(1.3)">
+      <button class="act !px-2" title="Closer (wheel)" aria-label="Closer" @click="closer(1.3)">
         <Plus :size="18" />
       </button>
       <button class="act !px-2" title="See all" aria-label="See all" @click="refit">

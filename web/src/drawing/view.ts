@@ -1,3 +1,4 @@
+import { zoomIdentity, type ZoomTransform } from 'd3-zoom'
 import type { Bounds } from './paths'
 
 /** How the table is looked at: pixels = mm × scale + shift, y turned down. Immutable. */
@@ -28,16 +29,13 @@ export function fit(bounds: Bounds, size: Size, border: number): View {
   }
 }
 
-/** Closer or farther, with the point under the pointer staying where it is. */
-export function zoomAbout(view: View, factor: number, x: number, y: number, least = 0.05, most = 8): View {
-  const scale = Math.min(most, Math.max(least, view.scale * factor))
-  const by = scale / view.scale
-  return { scale, shiftX: x - (x - view.shiftX) * by, shiftY: y - (y - view.shiftY) * by }
-}
+/** Pixels for a millimetre, at the least and at the most. */
+export const CLOSEST = { least: 0.05, most: 8 }
 
-export function panBy(view: View, dx: number, dy: number): View {
-  return { ...view, shiftX: view.shiftX + dx, shiftY: view.shiftY + dy }
-}
+export const viewOf = (t: ZoomTransform): View => ({ scale: t.k, shiftX: t.x, shiftY: t.y })
+
+export const transformOf = (view: View): ZoomTransform =>
+  zoomIdentity.translate(view.shiftX, view.shiftY).scale(view.scale)
 
 export function toMm(view: View, x: number, y: number): { x: number; y: number } {
   return { x: (x - view.shiftX) / view.scale, y: (view.shiftY - y) / view.scale }
