@@ -1,23 +1,16 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
-import { ProblemError, type Problem, type Schemas } from '../api/client'
+import { useAttempt } from '../api/useAttempt'
+import { provideProblem } from '../ui/problem'
+import { reactive } from 'vue'
+import { ProblemError, type Schemas } from '../api/client'
 import PlainField from '../ui/PlainField.vue'
 import { useWaysIn } from './useAccount'
 
 const { account } = defineProps<{ account: Schemas['AccountView'] }>()
 const ways = useWaysIn()
 const form = reactive({ household: '', name: '', login: '', password: '' })
-const problem = ref<Problem>()
-
-async function attempt(way: () => Promise<unknown>) {
-  problem.value = undefined
-  try {
-    await way()
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    problem.value = e.problem
-  }
-}
+const { problem, attempt } = useAttempt()
+provideProblem(problem)
 
 const enter = () =>
   attempt(async () => {
@@ -55,28 +48,16 @@ const enter = () =>
           Nobody has used this installation yet. Say who you are; you will own the household.
         </p>
         <template v-if="account.needsOwner">
-          <PlainField
-            v-model="form.household"
-            label="Name of the household"
-            name="household"
-            :problem="problem"
-          />
-          <PlainField v-model="form.name" label="Your name" name="name" :problem="problem" />
+          <PlainField v-model="form.household" label="Name of the household" name="household" />
+          <PlainField v-model="form.name" label="Your name" name="name" />
         </template>
-        <PlainField
-          v-model="form.login"
-          label="Name to sign in with"
-          name="login"
-          autocomplete="username"
-          :problem="problem"
-        />
+        <PlainField v-model="form.login" label="Name to sign in with" name="login" autocomplete="username" />
         <PlainField
           v-model="form.password"
           label="Password"
           name="password"
           type="password"
           :autocomplete="account.needsOwner ? 'new-password' : 'current-password'"
-          :problem="problem"
         />
         <button class="act act-main">{{ account.needsOwner ? 'Begin' : 'Sign in' }}</button>
       </form>

@@ -12,7 +12,7 @@ import PracticeNote from './PracticeNote.vue'
 import { useDrafts } from './useDrafts'
 
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const { drafts, families } = useDrafts()
 const asked = ref<string>()
 type Measure = ProjectView['aim']['measures'][number]
@@ -125,14 +125,12 @@ function measureNext() {
         v-model="form.what"
         label="In words"
         name="aim.what"
-        :problem="problem"
         @change="project.aim.settled && save()"
       />
       <PlainField
         v-model="form.wearer"
         label="Who will wear it"
         name="aim.wearer"
-        :problem="problem"
         @change="project.aim.settled && save()"
       />
       <label class="text-sm text-muted">
@@ -167,7 +165,6 @@ function measureNext() {
         :measure="m"
         :taped="form.taped[m.id]"
         :asked="m.id === asked"
-        :problem="problem"
         @focus="asked = m.id"
         @settle="(text) => settle(m.id, text)"
         @again="(text) => settleAgain(m.id, text)"

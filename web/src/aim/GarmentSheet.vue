@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed, reactive } from 'vue'
 import { api, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -7,7 +8,7 @@ import PlainField from '../ui/PlainField.vue'
 
 /** A garment that fits, measured flat and doubled level by level, instead of the body. */
 const { measures } = defineProps<{ measures: Schemas['MeasureView'][] }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const girths = computed(() => measures.filter((m) => m.words.includes('girth')))
 const form = reactive({ name: '', anchor: 'underarm', stretch: '' })
 const levels = reactive<Record<string, { down: string; flat: string; ease: string }>>({})
@@ -30,18 +31,12 @@ async function save() {
         Laid flat and doubled, from a fixed place down, never from the hem. Ease: pinched out all round while
         it is worn; − where it is stretched.
       </p>
-      <PlainField v-model="form.name" label="The garment" name="reference.name" :problem="problem" />
-      <PlainField
-        v-model="form.anchor"
-        label="Levels counted from"
-        name="reference.anchor"
-        :problem="problem"
-      />
+      <PlainField v-model="form.name" label="The garment" name="reference.name" />
+      <PlainField v-model="form.anchor" label="Levels counted from" name="reference.anchor" />
       <MeasureField
         label="it gives in wear, %"
         :value="form.stretch"
         name="reference.stretch"
-        :problem="problem"
         @settle="(t) => (form.stretch = t)"
       />
       <fieldset v-for="m in girths" :key="m.id" class="border-t border-line pt-1">
@@ -50,27 +45,22 @@ async function save() {
           label="below that place"
           :value="level(m.id).down"
           name="reference.down"
-          :problem="problem"
           @settle="(t) => (level(m.id).down = t)"
         />
         <MeasureField
           label="across, doubled"
           :value="level(m.id).flat"
           name="reference.flat"
-          :problem="problem"
           @settle="(t) => (level(m.id).flat = t)"
         />
         <MeasureField
           label="ease there"
           :value="level(m.id).ease"
           name="reference.ease"
-          :problem="problem"
           @settle="(t) => (level(m.id).ease = t)"
         />
       </fieldset>
-      <p v-if="problem?.field === 'reference.levels'" class="text-madder" role="alert">
-        {{ problem.detail }}
-      </p>
+      <ComplaintNote :of="['reference.levels']" />
       <button type="button" class="act" :disabled="busy" @click="save">Take these measures</button>
     </form>
   </details>

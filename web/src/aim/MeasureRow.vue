@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Problem, Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
 import MeasureField from '../ui/MeasureField.vue'
 
 /** One measure of the body. While it is asked it shows where the tape lies, and takes a second reading. */
@@ -8,7 +8,6 @@ const { measure, taped, asked } = defineProps<{
   measure: Schemas['MeasureView']
   taped?: string
   asked: boolean
-  problem?: Problem
 }>()
 const emit = defineEmits<{ settle: [text: string]; again: [text: string]; focus: [] }>()
 const isProposed = computed(() => measure.origin === 'PROPOSED' && !taped)
@@ -33,7 +32,6 @@ const told = computed(() =>
       :label="measure.words"
       :value="taped ?? measure.text"
       :name="'aim.measures.' + measure.id"
-      :problem="problem"
       :proposed="isProposed"
       :hint="hint"
       @focus="emit('focus')"
@@ -44,7 +42,6 @@ const told = computed(() =>
         label="read a second time"
         :value="measure.again"
         :name="'aim.again.' + measure.id"
-        :problem="problem"
         :hint="told"
         @focus="emit('focus')"
         @settle="(text) => emit('again', text)"

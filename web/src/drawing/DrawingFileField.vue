@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
+import { provideProblem } from '../ui/problem'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, shallowRef } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 
 /**
@@ -13,7 +15,8 @@ const emit = defineEmits<{ found: [outlines: Schemas['FoundView'][], name: strin
 const file = shallowRef<File>()
 const one = ref('')
 const told = ref<string[]>([])
-const problem = ref<Problem>()
+const { problem, attempt } = useAttempt()
+provideProblem(problem)
 const units = useQuery({
   queryKey: ['drawing-units'],
   queryFn: () => take(api.GET('/api/tape/drawing-units')),
@@ -36,8 +39,8 @@ async function read() {
   const mine = ++asked
   const body = new FormData()
   body.append('drawing', drawing)
-  try {
-    const found = await take(
+  const found = await attempt(() =>
+    take(
       api.POST('/api/tape/file', {
         params: {
           query: {
@@ -48,18 +51,11 @@ async function read() {
         body: body as never,
         bodySerializer: (f) => f as never,
       }),
-    )
-    if (mine !== asked) return
-    problem.value = undefined
-    told.value = found.told
-    emit('found', found.outlines, drawing.name)
-  } catch (error) {
-    if (!(error instanceof ProblemError)) throw error
-    if (mine !== asked) return
-    problem.value = error.problem
-    told.value = []
-    emit('found', [], drawing.name)
-  }
+    ),
+  )
+  if (mine !== asked) return
+  told.value = found?.told ?? []
+  emit('found', found?.outlines ?? [], drawing.name)
 }
 </script>
 

@@ -185,6 +185,6 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       <ToolsSlip />
       <PracticeSlip />
     </main>
-    <ProblemNote :problem="problem" @close="problem = undefined" />
+    <ProblemNote @close="problem = undefined" />
   </div>
 </template>

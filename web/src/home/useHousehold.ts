@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
-import { api, ProblemError, take, type Problem } from '../api/client'
+import { api, ProblemError, take } from '../api/client'
+import { useAttempt } from '../api/useAttempt'
 import { projectKeys } from '../project/useProject'
 
 /** The household's projects and the sources in its stash. */
@@ -24,20 +24,13 @@ export function useHousehold() {
     queryKey: ['stash', 'broken'],
     queryFn: () => take(api.GET('/api/stash/broken')),
   })
-  const problem = ref<Problem>()
+  const { problem, attempt: asked } = useAttempt()
 
   async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
-    problem.value = undefined
-    try {
-      return await call()
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e
-      problem.value = e.problem
-      return undefined
-    } finally {
-      await queries.invalidateQueries({ queryKey: projectKeys.all, exact: true })
-      await thrown.refetch()
-    }
+    const came = await asked(call)
+    await queries.invalidateQueries({ queryKey: projectKeys.all, exact: true })
+    await thrown.refetch()
+    return came
   }
 
   const create = (name: string) => attempt(() => take(api.POST('/api/projects', { body: { name } })))

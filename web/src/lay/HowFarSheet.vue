@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { provideProblem } from '../ui/problem'
+import { computed, ref, toRef } from 'vue'
 import type { ProjectView } from '../api/client'
 import type { Problem } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 import PlainField from '../ui/PlainField.vue'
 
 /** How large a free size may be on this cloth, and how little cloth by the metre the pieces would take. */
-const { project } = defineProps<{ project: ProjectView; busy: boolean; problem?: Problem }>()
+const { project, problem } = defineProps<{ project: ProjectView; busy: boolean; problem?: Problem }>()
+provideProblem(toRef(() => problem))
 const emit = defineEmits<{
   large: [order: number, dimension: string]
   little: [width: string, cloth: 'SHELL' | 'LINING']
@@ -52,7 +54,7 @@ function large() {
         The least length of cloth by the metre, selvedges left out; a printed demand may ask for more.
       </p>
       <div class="grid grid-cols-2 gap-3">
-        <PlainField v-model="width" label="Width of the cloth" name="width" :problem="problem" />
+        <PlainField v-model="width" label="Width of the cloth" name="width" />
         <ChoiceField
           v-model="cloth"
           label="Pieces of"

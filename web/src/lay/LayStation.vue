@@ -236,7 +236,6 @@ useEventListener('keydown', (e: KeyboardEvent) => {
           :project="project"
           :busy="running || hand.busy.value"
           :shown="lookedAt('kept')"
-          :problem="hand.problem.value"
           @keep="others.keep"
           @show="(i) => look('kept', i)"
           @take-up="others.takeUp"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BookmarkPlus, Eye, Trash2, Undo2 } from '@lucide/vue'
 import { computed, ref } from 'vue'
-import type { Problem, ProjectView, Schemas } from '../api/client'
+import type { ProjectView, Schemas } from '../api/client'
 import PlainField from '../ui/PlainField.vue'
 import LaySketch from './LaySketch.vue'
 import { useKeptLays } from './useKeptLays'
@@ -12,7 +12,6 @@ const { project } = defineProps<{
   busy: boolean
   /** place of the kept lay that lies on the table to be looked at */
   shown?: number
-  problem?: Problem
 }>()
 const emit = defineEmits<{
   keep: [name: string]
@@ -87,7 +86,7 @@ const rows: { words: string; of: (l: Schemas['LayFigures']) => string }[] = [
       </li>
     </ul>
     <form class="flex items-end gap-2" @submit.prevent="keep">
-      <PlainField v-model="name" class="grow" label="Keep this lay as" name="lay.name" :problem="problem" />
+      <PlainField v-model="name" class="grow" label="Keep this lay as" name="lay.name" />
       <button class="act" :disabled="busy || !name.trim()"><BookmarkPlus :size="18" /> Keep</button>
     </form>
     <p class="text-sm text-muted">

@@ -1,5 +1,6 @@
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
-import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
+import { useAttempt } from '../api/useAttempt'
 
 /** Tries of a lost connection before the page says so and stops waiting. */
 const MOST_LOSSES = 20
@@ -15,7 +16,7 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
   const help = shallowRef<Schemas['HelpView']>()
   const running = ref(false)
   const lost = ref(false)
-  const problem = ref<Problem>()
+  const { problem, attempt } = useAttempt()
   const path = { id: project }
   let source: EventSource | undefined
   let losses = 0
@@ -56,20 +57,10 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
     lost.value = false
     best.value = undefined
   }
-  async function attempt(call: () => Promise<unknown>) {
-    problem.value = undefined
-    try {
-      await call()
-      return true
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e
-      problem.value = e.problem
-      return false
-    }
-  }
   async function begin(call: () => Promise<unknown>) {
     progress.value = undefined
-    if (await attempt(call)) follow()
+    await attempt(call)
+    if (!problem.value) follow()
   }
   const start = (seconds: number, sure = false) =>
     begin(() => take(api.POST('/api/projects/{id}/lay/runs', { params: { path }, body: { seconds, sure } })))

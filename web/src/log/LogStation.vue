@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { ref } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import RefusalNote from '../project/RefusalNote.vue'
 
 defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const text = ref('')
 async function add() {
   if (await change((params) => api.POST('/api/projects/{id}/notes', { params, body: { text: text.value } })))
@@ -30,7 +31,7 @@ const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         <span class="text-sm text-muted">A note</span>
         <textarea v-model="text" rows="3" maxlength="4000" class="field resize-y" />
       </label>
-      <p v-if="problem?.field === 'log.text'" class="text-madder">{{ problem.detail }}</p>
+      <ComplaintNote :of="['log.text']" />
       <button class="act act-main justify-self-start" :disabled="busy || !text.trim()">Write it down</button>
     </form>
     <p v-if="project.log.length === 0" class="slip p-4 text-muted">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provideProblem } from '../ui/problem'
 import { Redo2, Undo2 } from '@lucide/vue'
 import { useEventListener, useTitle } from '@vueuse/core'
 import { computed, defineAsyncComponent, provide, watchEffect, type Component } from 'vue'
@@ -14,6 +15,7 @@ import { useProject } from '../project/useProject'
 const { id, station } = defineProps<{ id: string; station: string }>()
 const hand = useProject(() => id)
 provide(handKey, hand)
+provideProblem(hand.problem)
 const { project, failure, busy } = hand
 const router = useRouter()
 

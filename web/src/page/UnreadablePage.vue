@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
-import { api, ProblemError, take, type Problem } from '../api/client'
+import { computed } from 'vue'
+import { api, take, type Problem } from '../api/client'
 import { projectKeys } from '../project/useProject'
 
 /** A project that cannot be shown as it is: its earlier states and its file are offered, never only the way back. */
@@ -12,18 +13,14 @@ const { data: states } = useQuery(() => ({
   queryFn: ({ signal }) =>
     take(api.GET('/api/projects/{id}/states', { params: { path: { id } }, signal })).catch(() => []),
 }))
-const refused = ref<Problem>()
+const { problem: refused, attempt } = useAttempt()
 const before = computed(() => states.value?.find((s) => !s.current && !s.trouble))
 const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 async function goTo(seq: number) {
-  refused.value = undefined
-  try {
-    const view = await take(api.POST('/api/projects/{id}/states/{seq}', { params: { path: { id, seq } } }))
-    queries.setQueryData(projectKeys.one(id), view)
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    refused.value = e.problem
-  }
+  const view = await attempt(() =>
+    take(api.POST('/api/projects/{id}/states/{seq}', { params: { path: { id, seq } } })),
+  )
+  if (view) queries.setQueryData(projectKeys.one(id), view)
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Crosshair, Plus, Trash2 } from '@lucide/vue'
 import { onUnmounted, reactive, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
@@ -15,7 +16,7 @@ const emit = defineEmits<{
   /** asks for the next spot that is tapped on the drawing; undefined: for none any more */
   point: [(((x: number, y: number) => void) | undefined)?]
 }>()
-const { change, busy, problem } = useHand()
+const { change, busy } = useHand()
 type Carried = Schemas['CarriedView']
 const form = ref<Carried>(structured(panel.carried))
 watch(
@@ -138,7 +139,6 @@ const unpress = () =>
           :label="words[p]"
           :value="form[p]"
           :name="'grain.' + p"
-          :problem="problem"
           @settle="
             (t) => {
               form[p] = t
@@ -171,13 +171,7 @@ const unpress = () =>
           @change="store"
         />
       </label>
-      <p
-        v-if="problem?.field === 'layers' || problem?.field?.startsWith('grain')"
-        class="text-madder"
-        role="alert"
-      >
-        {{ problem.detail }}
-      </p>
+      <ComplaintNote :of="['layers', 'grain']" />
     </section>
     <section class="grid gap-2">
       <h3 class="text-lg">Stripes and checks</h3>
@@ -202,7 +196,6 @@ const unpress = () =>
           label="from a line to the next one like it"
           :value="r.period"
           :name="`repeats[${i}].period`"
-          :problem="problem"
           @settle="(t) => (r.period = t)"
         />
         <ChoiceField
@@ -217,7 +210,6 @@ const unpress = () =>
           label="from there to the first line"
           :value="r.first"
           :name="`repeats[${i}].first`"
-          :problem="problem"
           @settle="(t) => (r.first = t)"
         />
         <TickField v-model="r.matched" label="pieces are to meet in the pattern at their notches" />
@@ -251,14 +243,12 @@ const unpress = () =>
           label="its middle, from the middle"
           :value="m.x"
           :name="`motifs[${i}].x`"
-          :problem="problem"
           @settle="(t) => (m.x = t)"
         />
         <MeasureField
           label="its height above the zero"
           :value="m.y"
           :name="`motifs[${i}].y`"
-          :problem="problem"
           @settle="(t) => (m.y = t)"
         />
         <div v-if="pointed === i" class="flex flex-wrap items-center gap-2">
@@ -288,20 +278,18 @@ const unpress = () =>
       >
         Back to the size before the last
       </button>
-      <PlainField v-model="pressing.what" label="What was done" name="pressing.what" :problem="problem" />
+      <PlainField v-model="pressing.what" label="What was done" name="pressing.what" />
       <ChoiceField v-model="pressing.direction" label="It changed" :choices="directions" />
       <MeasureField
         label="a distance before"
         :value="pressing.before"
         name="pressing.before"
-        :problem="problem"
         @settle="(t) => (pressing.before = t)"
       />
       <MeasureField
         label="the same distance now"
         :value="pressing.after"
         name="pressing.after"
-        :problem="problem"
         @settle="(t) => (pressing.after = t)"
       />
       <button

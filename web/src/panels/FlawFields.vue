@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Trash2 } from '@lucide/vue'
-import type { Problem, Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
 import MeasureField from '../ui/MeasureField.vue'
 import { workedOut } from '../drawing/workedOut'
 
 /** One flaw of a panel: what it is, how to treat it, where it lies. */
 export type FlawBody = Schemas['FlawView']
-const { flaw, index } = defineProps<{ flaw: FlawBody; index: number; problem?: Problem }>()
+const { flaw, index } = defineProps<{ flaw: FlawBody; index: number }>()
 const emit = defineEmits<{ settle: [patch: Partial<FlawBody>]; remove: [] }>()
 const kinds: { id: FlawBody['kind']; words: string }[] = [
   { id: 'STAIN', words: 'stain' },
@@ -107,7 +107,6 @@ const value = (e: Event) => (e.target as HTMLInputElement).value
       :label="field.label"
       :value="flaw[field.id]"
       :name="`flaws[${index}].${field.id}`"
-      :problem="problem"
       @settle="(t) => emit('settle', { [field.id]: t })"
     />
     <p v-if="flaw.extent === 'AROUND'" class="text-sm text-muted">

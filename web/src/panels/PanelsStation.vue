@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, type ProjectView, type Schemas } from '../api/client'
 import { isInside } from '../drawing/near'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -15,10 +16,11 @@ import ReshapeSheet from './ReshapeSheet.vue'
 import PanelsTable from './PanelsTable.vue'
 import TapeSheet from './TapeSheet.vue'
 import TapeTable from './TapeTable.vue'
+import UsableList from './UsableList.vue'
 import { useTape } from './useTape'
 
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const picked = ref(project.panels[0]?.id)
 const asked = ref<string>()
 const panel = computed(() => project.panels.find((p) => p.id === picked.value) ?? project.panels[0])
@@ -110,32 +112,6 @@ async function walkedRound() {
   const outline = walk.value ?? []
   const done = await save({}, [...bodies(), { ...plain, extent: 'AROUND', width: '', height: '', outline }])
   if (done) walk.value = undefined
-}
-/** Strips of another width than a binding's, looked for when asked. */
-const strip = ref('')
-const others = ref<Schemas['FigureView'][]>()
-const stripProblem = ref<Problem>()
-const usable = computed(() => others.value ?? panel.value?.usable ?? [])
-watch(
-  () => [panel.value?.id, project.version],
-  () => {
-    others.value = undefined
-    strip.value = ''
-  },
-)
-async function lookFor(width: string) {
-  strip.value = width
-  try {
-    others.value = await take(
-      api.GET('/api/projects/{id}/panels/{panel}/usable', {
-        params: { path: { id: project.id, panel: panel.value?.id ?? '' }, query: { width } },
-      }),
-    )
-    stripProblem.value = undefined
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    stripProblem.value = e.problem
-  }
 }
 const showAll = ref(false)
 const wrongSide = ref(false)
@@ -270,19 +246,7 @@ const removeFlaw = (i: number) =>
                 >; widths are between the old seam lines, what unpicking won lies outside them</template
               >.
             </p>
-            <dl class="grid grid-cols-[1fr_auto] gap-x-3 text-[15px]">
-              <template v-for="u in usable" :key="u.what">
-                <dt class="text-muted first-letter:uppercase">{{ u.what }}</dt>
-                <dd class="text-right font-semibold">{{ u.value }}</dd>
-              </template>
-            </dl>
-            <MeasureField
-              label="strips of another width"
-              :value="strip"
-              name="width"
-              :problem="stripProblem"
-              @settle="lookFor"
-            />
+            <UsableList :key="panel.id" :project="project" :panel="panel" />
             <p v-for="f in panel.taped?.findings ?? []" :key="f" class="text-stale">{{ f }}</p>
             <section v-for="s in panel.stations" :key="s.id">
               <h3 class="text-lg first-letter:uppercase">{{ s.words }}</h3>
@@ -291,7 +255,6 @@ const removeFlaw = (i: number) =>
                 label="above the hem"
                 :value="s.height"
                 :name="`stations.${s.id}.height`"
-                :problem="problem"
                 @focus="asked = s.id"
                 @settle="(t) => settle(s, 'height', t)"
               />
@@ -299,7 +262,6 @@ const removeFlaw = (i: number) =>
                 label="width"
                 :value="s.width"
                 :name="`stations.${s.id}.width`"
-                :problem="problem"
                 @focus="asked = s.id"
                 @settle="(t) => settle(s, 'width', t)"
               />
@@ -307,22 +269,11 @@ const removeFlaw = (i: number) =>
                 label="of it from crease to side seam"
                 :value="s.toSide"
                 :name="`stations.${s.id}.toSide`"
-                :problem="problem"
                 @focus="asked = s.id"
                 @settle="(t) => settle(s, 'toSide', t)"
               />
             </section>
-            <p
-              v-if="
-                problem?.field &&
-                !problem.field.startsWith('stations.') &&
-                !problem.field.startsWith('flaws[')
-              "
-              class="text-madder"
-              role="alert"
-            >
-              {{ problem.detail }}
-            </p>
+            <ComplaintNote :of="['stations.', 'flaws[']" />
             <ul v-if="finished.length">
               <li v-for="e in finished" :key="e.name">
                 Kept along the {{ e.name.replace('-', ' ') }}: {{ e.kind.toLowerCase() }},
@@ -350,7 +301,6 @@ const removeFlaw = (i: number) =>
               :key="panel.id + i + project.version"
               :flaw="f"
               :index="i"
-              :problem="problem"
               @settle="(patch) => settleFlaw(i, patch)"
               @remove="removeFlaw(i)"
             />

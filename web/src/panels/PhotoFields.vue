@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provideProblem } from '../ui/problem'
 import { Camera } from '@lucide/vue'
 import { reactive, ref } from 'vue'
 import type { ProjectView } from '../api/client'
@@ -14,6 +15,7 @@ const { tape, panel } = defineProps<{
   panel?: ProjectView['panels'][number]
 }>()
 const { form, photo } = tape
+provideProblem(photo.problem)
 const sheets = [
   { id: 'MARKER' as const, words: 'the printed sheet of squares' },
   { id: 'A4' as const, words: 'a blank A4 sheet' },
@@ -51,14 +53,12 @@ async function simulate() {
         label="its width"
         :value="photo.sheet.value.width"
         name="sheet.width"
-        :problem="photo.problem.value"
         @settle="(t) => (photo.sheet.value.width = t)"
       />
       <MeasureField
         label="its height"
         :value="photo.sheet.value.height"
         name="sheet.height"
-        :problem="photo.problem.value"
         @settle="(t) => (photo.sheet.value.height = t)"
       />
     </template>
@@ -79,7 +79,6 @@ async function simulate() {
           label="tilted by, degrees"
           :value="camera.tilt"
           name="camera.tilt"
-          :problem="photo.problem.value"
           @settle="(t) => (camera.tilt = t)"
         />
         <label class="flex min-h-9 items-center gap-3"
@@ -109,7 +108,6 @@ async function simulate() {
         label="Outline within"
         :value="photo.tolerance.value"
         name="tolerance"
-        :problem="photo.problem.value"
         hint="how far lines and curves may be from the edge that is seen"
         @settle="(t) => (photo.tolerance.value = t)"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provideProblem } from '../ui/problem'
 import { computed } from 'vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
@@ -7,7 +8,8 @@ import type { Tape } from './useTape'
 
 /** One distance on the cloth held against the drawing: it proves the scale, or sets it. */
 const { tape } = defineProps<{ tape: Tape }>()
-const { form, drawn, problem } = tape
+const { form, drawn } = tape
+provideProblem(tape.problem)
 const choices = computed(() => [
   { id: 'width', words: 'its whole width' },
   { id: 'height', words: 'its whole height' },
@@ -23,7 +25,6 @@ const choices = computed(() => [
       label="The tape shows"
       :value="form.proof.taped"
       name="proof.taped"
-      :problem="problem"
       @settle="(t) => (form.proof.taped = t)"
     />
     <TickField v-model="form.proof.scale" label="Bring the drawing to this scale" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed, reactive, ref } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
@@ -9,7 +10,7 @@ import TickField from '../ui/TickField.vue'
 
 /** Panels made of panels: a mirrored one, two by a cut, one with a piece out of it, one pieced of two. Undo takes each back. */
 const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectView['panels'][number] }>()
-const { change, busy, problem } = useHand()
+const { change, busy } = useHand()
 const at = (path: { id: string }) => ({ ...path, panel: panel.id })
 const copy = ref('')
 const same = ref(false)
@@ -64,21 +65,18 @@ const joinIt = () =>
       body: { ...join },
     }),
   )
-const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other']
 </script>
 
 <template>
   <div class="grid gap-4">
-    <p v-if="problem?.field && own.includes(problem.field)" class="text-madder" role="alert">
-      {{ problem.detail }}
-    </p>
+    <ComplaintNote :of="['cut', 'join']" />
     <form class="grid gap-2" @submit.prevent="copyIt">
       <h3 class="text-lg">Another one like it</h3>
       <p class="text-sm text-muted">
         The other one of a pair is turned over. Measure one distance of the real one too: worn garments are
         seldom alike.
       </p>
-      <PlainField v-model="copy" label="Call it" name="copy.name" :problem="problem" />
+      <PlainField v-model="copy" label="Call it" name="copy.name" />
       <TickField v-model="same" label="the same way round, not turned over" />
       <button class="act justify-self-start" :disabled="busy || !copy.trim()">Draw it</button>
     </form>
@@ -90,7 +88,6 @@ const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other
         :label="f.label"
         :value="cut[f.id]"
         :name="'cut.' + f.id"
-        :problem="problem"
         @settle="(t) => (cut[f.id] = t)"
       />
       <button class="act justify-self-start" :disabled="busy || !cut.x || !cut.y || !cut.toX || !cut.toY">
@@ -105,7 +102,6 @@ const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other
         :label="f.label"
         :value="hole[f.id]"
         :name="'cutOut.' + f.id"
-        :problem="problem"
         @settle="(t) => (hole[f.id] = t)"
       />
       <button class="act justify-self-start" :disabled="busy || !hole.width || !hole.height">
@@ -126,7 +122,6 @@ const own = ['cut', 'cutOut', 'join', 'join.edge', 'join.otherEdge', 'join.other
         label="taken from either by the seam"
         :value="join.allowance"
         name="join.allowance"
-        :problem="problem"
         @settle="(t) => (join.allowance = t)"
       />
       <button class="act justify-self-start" :disabled="busy || !join.edge || !join.otherEdge">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { provideProblem } from '../ui/problem'
 import { CornerDownLeft, Plus, Trash2 } from '@lucide/vue'
-import { nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -22,6 +23,7 @@ const { project, panel, tape } = defineProps<{
 const emit = defineEmits<{ stored: [id: string] }>()
 const { change, busy, problem: refusal } = useHand()
 const { form, drawn, problem } = tape
+provideProblem(computed(() => problem.value ?? refusal.value))
 const rows = ref<HTMLElement>()
 watch(
   () => [panel?.id, project.version] as const,
@@ -110,13 +112,7 @@ const untape = () =>
 
 <template>
   <form class="grid gap-3" @submit.prevent="store" @keydown="step">
-    <PlainField
-      v-if="!panel"
-      v-model="form.name"
-      label="Call the panel"
-      name="tape.name"
-      :problem="refusal"
-    />
+    <PlainField v-if="!panel" v-model="form.name" label="Call the panel" name="tape.name" />
     <ChoiceField v-if="!panel" v-model="form.layer" label="Its cloth" :choices="[...layers]" />
     <ChoiceField v-model="way" label="Measured on the cloth by" :choices="ways" @change="tape.goAbout(way)" />
     <p class="text-sm text-muted">
@@ -146,7 +142,6 @@ const untape = () =>
       label="between the pins"
       :value="form.apart"
       name="pins.apart"
-      :problem="problem"
       @settle="(t) => (form.apart = t)"
     />
     <template v-if="form.way === 'SIDES'">
@@ -156,7 +151,6 @@ const untape = () =>
         :label="s.label"
         :value="form.sides[s.id] ?? ''"
         :name="'sides.' + s.id"
-        :problem="problem"
         @settle="(t) => (form.sides[s.id] = t)"
       />
     </template>

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { button, field, project, seat, settle } from '../testing/hand'
+import { button, field, project, seat, settle, inApp } from '../testing/hand'
 import CarriedSheet from './CarriedSheet.vue'
 import FlawFields from './FlawFields.vue'
 import PhotoTable from './PhotoTable.vue'
@@ -196,9 +196,11 @@ const shapes = [
 
 describe('a ready shape', () => {
   it('asks for its measures in their order and begins with an average one', async () => {
-    const tape = useTape(
-      () => 'CM',
-      () => 'p',
+    const tape = inApp(() =>
+      useTape(
+        () => 'CM',
+        () => 'p',
+      ),
     )
     const { wrapper } = seat(ShapeFields, { tape, project: project() }, undefined, shapes)
     await flushPromises()

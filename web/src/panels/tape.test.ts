@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
-import { button, field, project, seat, settle } from '../testing/hand'
+import { button, field, inApp, project, seat, settle } from '../testing/hand'
 import TapeSheet from './TapeSheet.vue'
 import { useTape } from './useTape'
 
@@ -77,9 +77,11 @@ afterEach(() => {
 })
 function sheet(panel?: unknown) {
   const tape = scope.run(() =>
-    useTape(
-      () => 'CM',
-      () => 'p',
+    inApp(() =>
+      useTape(
+        () => 'CM',
+        () => 'p',
+      ),
     ),
   )
   if (!tape) throw new Error('The scope of this test has ended.')

@@ -1,5 +1,6 @@
 import { ref } from 'vue'
-import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
+import { useAttempt } from '../api/useAttempt'
 
 export type Sheet = Schemas['PhotoView']['sheet']
 export type Corner = { x: number; y: number }
@@ -14,23 +15,8 @@ export function usePhoto(project: () => string) {
   const within = ref('')
   const sheet = ref<{ kind: Sheet; width: string; height: string }>({ kind: 'MARKER', width: '', height: '' })
   const tolerance = ref('1 mm')
-  const problem = ref<Problem>()
-  const busy = ref(false)
+  const { problem, busy, attempt } = useAttempt()
 
-  async function attempt<T>(work: () => Promise<T>): Promise<T | undefined> {
-    busy.value = true
-    try {
-      const done = await work()
-      problem.value = undefined
-      return done
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e
-      problem.value = e.problem
-      return undefined
-    } finally {
-      busy.value = false
-    }
-  }
   function show(next: Schemas['PhotoView'] | undefined) {
     if (!next) return
     photo.value = next

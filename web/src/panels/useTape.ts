@@ -1,6 +1,6 @@
-import { tryOnScopeDispose, useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
+import { usePreview } from '../api/usePreview'
 import { usePhoto } from './usePhoto'
 import { workedOut } from '../drawing/workedOut'
 
@@ -41,10 +41,10 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     outline: undefined as unknown,
     proof: { what: 'width', taped: '', scale: false },
   })
-  const drawn = ref<Schemas['DrawnView']>()
-  const problem = ref<Problem>()
   const photo = usePhoto(project)
 
+  /** Another panel or another way begins: what was drawn of the one before is not shown for it. */
+  const round = ref(0)
   function begin(taped?: Schemas['TapedView'], name = '') {
     form.way = taped?.way ?? 'SIDES'
     form.name = name
@@ -59,10 +59,8 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     form.within = taped?.drawn?.within ?? ''
     form.outline = taped?.drawn?.outline
     form.proof = { what: 'width', taped: '', scale: false }
-    drawn.value = undefined
-    problem.value = undefined
+    round.value++
     photo.begin(taped?.way === 'PHOTO' ? form.from : undefined)
-    void draw()
   }
   function goAbout(way: Way) {
     form.way = way
@@ -75,8 +73,7 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     form.outline = undefined
     form.from = ''
     form.within = ''
-    drawn.value = undefined
-    problem.value = undefined
+    round.value++
   }
   const insert = (after: number) => form.points.splice(after + 1, 0, blank())
   const remove = (at: number) => form.points.splice(at, 1)
@@ -133,38 +130,19 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
       )
     )
   })
-  /** The newest asking: an answer to an older one, or to a sheet that is put away, is dropped. */
-  let newest = 0
-  let isAway = false
-  tryOnScopeDispose(() => (isAway = true))
-  async function draw() {
-    if (isAway) return
-    const asking = ++newest
-    if (!isEnough.value) {
-      drawn.value = undefined
-      return
+  const { made: drawn, problem } = usePreview(
+    () => ['drawn', project(), round.value],
+    () => (isEnough.value ? { unit: unit(), body: body() } : undefined),
+    ({ unit, body }, signal) =>
+      take(api.POST('/api/tape/draw', { params: { query: { unit } }, body, signal })),
+  )
+  // A ready shape has the edges it has; finishes are told for each.
+  watch(drawn, (now) => {
+    if (!now || form.way !== 'SHAPE') return
+    if (now.edges.map((e) => e.name).join() !== form.points.map((p) => p.edge).join()) {
+      form.points = now.edges.map((e) => blank(e.name))
     }
-    try {
-      const now = await take(
-        api.POST('/api/tape/draw', { params: { query: { unit: unit() } }, body: body() }),
-      )
-      if (isAway || asking !== newest) return
-      drawn.value = now
-      // A ready shape has the edges it has; finishes are told for each.
-      if (
-        form.way === 'SHAPE' &&
-        now.edges.map((e) => e.name).join() !== form.points.map((p) => p.edge).join()
-      ) {
-        form.points = now.edges.map((e) => blank(e.name))
-      }
-      problem.value = undefined
-    } catch (e) {
-      if (!(e instanceof ProblemError)) throw e
-      if (!isAway && asking === newest) problem.value = e.problem
-    }
-  }
-  const drawSoon = useDebounceFn(draw, 250)
-  watch(form, () => void drawSoon(), { deep: true })
+  })
 
   return {
     form,
@@ -180,7 +158,6 @@ export function useTape(unit: () => ProjectView['unit'], project: () => string) 
     byEdges,
     body,
     isEnough,
-    draw,
   }
 }
 

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
+import ComplaintNote from '../ui/ComplaintNote.vue'
+import { provideProblem } from '../ui/problem'
 import { computed, reactive, ref } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ClothLine from '../drawing/ClothLine.vue'
 import { boundsOf } from '../drawing/paths'
 import { inRows } from '../drawing/sideBySide'
@@ -19,20 +22,18 @@ const form = reactive({
   fromPanels: false,
 })
 const result = ref<Schemas['BiasView']>()
-const problem = ref<Problem>()
+const { problem, attempt } = useAttempt()
+provideProblem(problem)
 async function look() {
-  try {
-    result.value = await take(
+  const strips = await attempt(() =>
+    take(
       api.POST('/api/projects/{id}/sums/bias', {
         params: { path: { id: project.id } },
         body: { ...form, folds: Number(form.folds) },
       }),
-    )
-    problem.value = undefined
-  } catch (error) {
-    if (!(error instanceof ProblemError)) throw error
-    problem.value = error.problem
-  }
+    ),
+  )
+  if (strips) result.value = strips
 }
 const laid = computed(() => {
   const scraps = (result.value?.scraps ?? []).map((s, index) => ({ ...s, index }))
@@ -55,7 +56,6 @@ const view = computed(
         label="finished width, or girth of the cord"
         :value="form.finished"
         name="bias.finished"
-        :problem="problem"
         @settle="(t) => (form.finished = t)"
       />
       <ChoiceField
@@ -71,22 +71,18 @@ const view = computed(
         label="allowance at both edges"
         :value="form.allowance"
         name="bias.allowance"
-        :problem="problem"
         @settle="(t) => (form.allowance = t)"
       />
       <MeasureField
         label="length wanted"
         :value="form.wanted"
         name="bias.wanted"
-        :problem="problem"
         @settle="(t) => (form.wanted = t)"
       />
       <TickField v-model="form.slantedJoins" label="ends are cut along the grain" />
       <TickField v-model="form.fromPanels" label="out of whole panels, not of what the lay leaves" />
       <button class="act">Find strips</button>
-      <p v-if="problem && !problem.field?.startsWith('bias.')" class="text-madder" role="alert">
-        {{ problem.detail }}
-      </p>
+      <ComplaintNote />
     </form>
     <section v-if="result" aria-live="polite" class="mt-2 grid gap-1">
       <p>Cut {{ result.width }} wide.</p>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { reactive, ref } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import DrawingFileField from '../drawing/DrawingFileField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -13,11 +15,11 @@ import { apart, recall, remember, said, type Tag } from './tags'
 /** Pieces from an SVG or DXF drawing: what each line means is asked, never guessed, and remembered by its name. */
 const { project } = defineProps<{ project: ProjectView }>()
 const emit = defineEmits<{ brought: [] }>()
-const { change, busy, problem: refused } = useHand()
+const { change, busy } = useHand()
 const found = ref<(Schemas['FoundView'] & { tag: Tag; wanted: boolean })[]>([])
 const known = reactive({ index: '0', across: true, length: '' })
 const panel = ref('')
-const problem = ref<Problem>()
+const { problem, attempt } = useAttempt()
 async function read(outlines: Schemas['FoundView'][]) {
   const known = await said()
   const names = new Set<string>()
@@ -30,22 +32,20 @@ async function read(outlines: Schemas['FoundView'][]) {
 }
 /** A panel's own outline, as it was surveyed, for a piece that is to be like it. */
 async function trace() {
-  try {
-    const outlines = await take(
+  const outlines = await attempt(() =>
+    take(
       api.GET('/api/projects/{id}/pattern/traced/{panel}', {
         params: { path: { id: project.id, panel: panel.value } },
       }),
-    )
-    const known = await said()
-    found.value = outlines.map((f) => ({
-      ...f,
-      tag: reactive({ ...recall(f.name, f.group, known), meaning: 'STITCH' as const }),
-      wanted: true,
-    }))
-  } catch (error) {
-    if (!(error instanceof ProblemError)) throw error
-    problem.value = error.problem
-  }
+    ),
+  )
+  if (!outlines) return
+  const known = await said()
+  found.value = outlines.map((f) => ({
+    ...f,
+    tag: reactive({ ...recall(f.name, f.group, known), meaning: 'STITCH' as const }),
+    wanted: true,
+  }))
 }
 async function bring() {
   const wanted = found.value.filter((f) => f.wanted)
@@ -116,7 +116,6 @@ async function bring() {
           label="is truly"
           :value="known.length"
           name="brought.known"
-          :problem="refused"
           hint="empty: the drawing’s unit is believed"
           @settle="(t) => (known.length = t)"
         />
@@ -126,7 +125,7 @@ async function bring() {
         <TickField v-model="f.wanted" :label="`${f.name}, drawn ${f.width} × ${f.height}`" />
         <p v-for="t in f.told" :key="t" class="text-stale">{{ t }}</p>
         <template v-if="f.wanted">
-          <PlainField v-model="f.tag.name" label="Piece" name="brought.name" :problem="refused" />
+          <PlainField v-model="f.tag.name" label="Piece" name="brought.name" />
           <ChoiceField
             v-model="f.tag.meaning"
             label="This line is"
@@ -140,7 +139,6 @@ async function bring() {
             label="seam allowance"
             :value="f.tag.allowance"
             name="brought.allowance"
-            :problem="refused"
             @settle="(t) => (f.tag.allowance = t)"
           />
           <div class="grid grid-cols-2 gap-2">
@@ -157,9 +155,7 @@ async function bring() {
           <ChoiceField v-model="f.tag.cloth" label="From" :choices="[...cloths]" />
         </template>
       </fieldset>
-      <p v-if="refused?.field?.startsWith('brought')" class="text-madder" role="alert">
-        {{ refused.detail }}
-      </p>
+      <ComplaintNote :of="['brought']" />
       <button class="act act-main" :disabled="busy">Bring them in</button>
     </template>
   </form>

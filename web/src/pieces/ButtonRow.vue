@@ -1,29 +1,22 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { usePreview } from '../api/usePreview'
+import ComplaintNote from '../ui/ComplaintNote.vue'
+import { provideProblem } from '../ui/problem'
+import { computed, reactive } from 'vue'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import MeasureField from '../ui/MeasureField.vue'
 
 /** Buttons of a kept placket spaced again for a new length, drawn on the old one. */
 const { project, keeper } = defineProps<{ project: ProjectView; keeper: Schemas['KeeperView'] }>()
 const need = reactive({ length: '', top: '2 cm', end: '8 cm', fullest: '' })
-const row = ref<Schemas['ButtonsView']>()
-const problem = ref<Problem>()
-async function ask() {
-  problem.value = undefined
-  if (!need.length) return
-  try {
-    row.value = await take(
-      api.POST('/api/projects/{id}/buttons', {
-        params: { path: { id: project.id } },
-        body: { keeper: keeper.id, ...need, set: keeper.count },
-      }),
-    )
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    problem.value = e.problem
-    row.value = undefined
-  }
-}
+const { made: row, problem } = usePreview(
+  () => ['buttons', project.id, project.version, keeper.id],
+  () => (need.length ? { keeper: keeper.id, ...need, set: keeper.count } : undefined),
+  (body, signal) =>
+    take(api.POST('/api/projects/{id}/buttons', { params: { path: { id: project.id } }, body, signal })),
+  { restMs: 0 },
+)
+provideProblem(problem)
 const fields = [
   { id: 'length', label: 'length of the new closure' },
   { id: 'top', label: 'top to the first button, about' },
@@ -42,12 +35,9 @@ const scale = computed(() => (row.value ? 600 / row.value.oldLengthMm : 1))
       :label="f.label"
       :value="need[f.id]"
       :name="'closure.' + f.id"
-      :problem="problem"
-      @settle="(t) => ((need[f.id] = t), ask())"
+      @settle="(t) => (need[f.id] = t)"
     />
-    <p v-if="problem && problem.field === 'closure.margins'" class="text-madder" role="alert">
-      {{ problem.detail }}
-    </p>
+    <ComplaintNote :of="['closure.margins']" />
     <template v-if="row">
       <svg viewBox="-10 0 620 96" role="img" :aria-label="`Old placket with ${row.marks.length} buttons`">
         <rect x="0" y="26" width="600" height="34" class="fill-table stroke-line" />

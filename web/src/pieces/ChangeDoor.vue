@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
+import { usePreview } from '../api/usePreview'
+import { api, take } from '../api/client'
 import { useHand } from '../project/hand'
 import { whole, type Change } from './changes'
 
@@ -8,27 +8,18 @@ import { whole, type Change } from './changes'
 const { change: wanted } = defineProps<{ change: Change }>()
 const emit = defineEmits<{ done: [] }>()
 const { change, busy, project } = useHand()
-const told = ref<Schemas['ConsequencesView']>()
-const problem = ref<Problem>()
-watch(
-  () => JSON.stringify(wanted),
-  async () => {
-    told.value = undefined
-    problem.value = undefined
-    try {
-      const id = project.value?.id ?? ''
-      told.value = await take(
-        api.POST('/api/projects/{id}/pattern/changes/preview', {
-          params: { path: { id } },
-          body: whole(wanted),
-        }),
-      )
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error
-      problem.value = error.problem
-    }
-  },
-  { immediate: true },
+const { made: told, problem } = usePreview(
+  () => ['change', project.value?.id, project.value?.version],
+  () => whole(wanted),
+  (body, signal) =>
+    take(
+      api.POST('/api/projects/{id}/pattern/changes/preview', {
+        params: { path: { id: project.value?.id ?? '' } },
+        body,
+        signal,
+      }),
+    ),
+  { restMs: 0 },
 )
 async function accept() {
   const done = await change((params) =>
@@ -47,7 +38,12 @@ async function later() {
 
 <template>
   <p v-if="problem" class="text-madder" role="alert">{{ problem.detail }}</p>
-  <section v-if="told" class="grid gap-1 bg-table p-3" aria-live="polite" aria-label="What follows">
+  <section
+    v-if="told && !problem"
+    class="grid gap-1 bg-table p-3"
+    aria-live="polite"
+    aria-label="What follows"
+  >
     <b class="first-letter:uppercase">{{ told.words }}</b>
     <ul class="text-[15px]">
       <li v-for="s in told.sentences" :key="s">{{ s }}</li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed, reactive, ref } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -19,7 +20,7 @@ const {
   changes: Schemas['ChangeView'][]
   log?: ProjectView['log']
 }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const form = reactive({
   kind: 'LENGTHEN' as Change['kind'],
   name: '',
@@ -127,7 +128,7 @@ function picked() {
         <button class="act text-sm" :disabled="busy" @click="learn(l.index)">Do it now</button>
       </p>
     </section>
-    <p v-if="problem?.field?.startsWith('changes')" class="text-madder" role="alert">{{ problem.detail }}</p>
+    <ComplaintNote :of="['changes']" />
     <form class="grid gap-2 border-t border-line pt-3" @submit.prevent="ask">
       <ChoiceField v-model="form.kind" label="Change" :choices="kinds" @change="wanted = undefined" />
       <p class="text-sm text-muted">{{ kind?.hint }}</p>
@@ -178,17 +179,11 @@ function picked() {
       <TickField v-if="asks('along')" v-model="form.along" label="along the grain, not across it" />
       <ChoiceField v-if="asks('grain')" v-model="form.grain" label="Grain" :choices="[...grains]" />
       <template v-if="asks('motif')">
-        <PlainField
-          v-model="form.motif"
-          label="Motif, as it is called on the panel"
-          name="change.motif"
-          :problem="problem"
-        />
+        <PlainField v-model="form.motif" label="Motif, as it is called on the panel" name="change.motif" />
         <PlainField
           v-model="form.partner"
           label="Motif for mirrored copies, if it is another"
           name="change.partner"
-          :problem="problem"
         />
       </template>
       <PlainField
@@ -196,14 +191,12 @@ function picked() {
         v-model="form.points"
         label="Spot on the piece, across / up"
         name="change.points"
-        :problem="problem"
       />
       <MeasureField
         v-if="asks('at')"
         :label="atWords"
         :value="form.at"
         name="change.at"
-        :problem="problem"
         @settle="(t) => (form.at = t)"
       />
       <MeasureField
@@ -211,7 +204,6 @@ function picked() {
         :label="byWords"
         :value="form.by"
         name="change.by"
-        :problem="problem"
         @settle="(t) => (form.by = t)"
       />
       <MeasureField
@@ -219,7 +211,6 @@ function picked() {
         label="allowance on either side"
         :value="form.drawn"
         name="change.allowance"
-        :problem="problem"
         @settle="(t) => (form.drawn = t)"
       />
       <label v-if="asks('layers')" class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
@@ -241,27 +232,20 @@ function picked() {
           label="the second longer by"
           :value="form.ease"
           name="change.ease"
-          :problem="problem"
           @settle="(t) => (form.ease = t)"
         />
         <MeasureField
           label="or gathered, stretched"
           :value="form.ratio"
           name="change.ratio"
-          :problem="problem"
           @settle="(t) => (form.ratio = t)"
         />
       </template>
       <template v-if="asks('mark')">
         <ChoiceField v-model="form.mark" label="Mark" :choices="[...marks]" />
-        <PlainField
-          v-model="form.points"
-          label="Points, across / up; across / up"
-          name="change.points"
-          :problem="problem"
-        />
+        <PlainField v-model="form.points" label="Points, across / up; across / up" name="change.points" />
       </template>
-      <PlainField v-model="form.name" label="Call it" name="change.name" :problem="problem" />
+      <PlainField v-model="form.name" label="Call it" name="change.name" />
       <button class="act">See what follows</button>
       <ChangeDoor v-if="wanted" :change="wanted" @done="wanted = undefined" />
     </form>

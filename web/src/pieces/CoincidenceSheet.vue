@@ -1,35 +1,27 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { usePreview } from '../api/usePreview'
+import { provideProblem } from '../ui/problem'
+import { reactive } from 'vue'
+import { api, take, type ProjectView } from '../api/client'
 import MeasureField from '../ui/MeasureField.vue'
 
 /** Two finished edges of one panel against the length that is wanted between them: luck is no rule. */
 const { project } = defineProps<{ project: ProjectView }>()
 const asked = reactive({ distance: '', need: '', longer: '1 cm', shorter: '5 mm' })
-const found = ref<Schemas['CoincidenceView']>()
-const problem = ref<Problem>()
+const { made: found, problem } = usePreview(
+  () => ['coincidence', project.id, project.version],
+  () => (asked.distance && asked.need ? { ...asked } : undefined),
+  (body, signal) =>
+    take(api.POST('/api/projects/{id}/coincidence', { params: { path: { id: project.id } }, body, signal })),
+  { restMs: 0 },
+)
+provideProblem(problem)
 const fields = [
   { id: 'distance', label: 'between the two finished edges' },
   { id: 'need', label: 'wanted finished length' },
   { id: 'longer', label: 'may be longer by' },
   { id: 'shorter', label: 'may be shorter by' },
 ] as const
-async function ask() {
-  problem.value = undefined
-  if (!asked.distance || !asked.need) return
-  try {
-    found.value = await take(
-      api.POST('/api/projects/{id}/coincidence', {
-        params: { path: { id: project.id } },
-        body: { ...asked },
-      }),
-    )
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    problem.value = e.problem
-    found.value = undefined
-  }
-}
 const tone = { BOTH_KEPT: 'text-good', ONE_CUT: 'text-stale', TOO_SHORT: 'text-madder' } as const
 </script>
 
@@ -42,8 +34,7 @@ const tone = { BOTH_KEPT: 'text-good', ONE_CUT: 'text-stale', TOO_SHORT: 'text-m
       :label="f.label"
       :value="asked[f.id]"
       :name="'coincidence.' + f.id"
-      :problem="problem"
-      @settle="(t) => ((asked[f.id] = t), ask())"
+      @settle="(t) => (asked[f.id] = t)"
     />
     <p v-if="found" :class="tone[found.verdict]">{{ found.sentence }}</p>
   </details>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, take, type ProjectView, type Schemas } from '../api/client'
@@ -10,7 +11,7 @@ import TickField from '../ui/TickField.vue'
 
 /** A part of a garment that fits, copied as a piece: aligned at a seam, allowance and trueing margin outside. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const queries = useQueryClient()
 const { data: stash } = useQuery({ queryKey: ['stash'], queryFn: () => take(api.GET('/api/stash')) })
 const garment = ref('')
@@ -126,11 +127,6 @@ async function copy() {
     await queries.invalidateQueries({ queryKey: ['stash'] })
   }
 }
-const refusal = computed(() =>
-  problem.value?.field && /^(copy\.(anchor|part|onto|marks|stretch)|name|quantity)$/.test(problem.value.field)
-    ? problem.value.detail
-    : undefined,
-)
 </script>
 
 <template>
@@ -141,7 +137,7 @@ const refusal = computed(() =>
     <ChoiceField v-model="garment" label="The garment that fits" :choices="garments" />
     <template v-if="garment && part">
       <ChoiceField v-model="form.part" label="Its part" :choices="partChoices" />
-      <PlainField v-model="form.name" label="Call the piece" name="copy.name" :problem="problem" />
+      <PlainField v-model="form.name" label="Call the piece" name="copy.name" />
       <div class="grid grid-cols-2 gap-3">
         <ChoiceField v-model="form.anchor" label="Aligned at" :choices="anchors" />
         <ChoiceField v-model="form.place" label="at" :choices="[...places]" />
@@ -153,7 +149,6 @@ const refusal = computed(() =>
         :value="form[f.id]"
         :name="f.name"
         :hint="'hint' in f ? f.hint : undefined"
-        :problem="problem"
         @settle="(t) => (form[f.id] = t)"
       />
       <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
@@ -165,7 +160,7 @@ const refusal = computed(() =>
         <ChoiceField v-model="form.onto" label="Cut from" :choices="panels" @change="nearestEdge" />
         <ChoiceField v-if="form.onto" v-model="form.ontoEdge" label="its seam on" :choices="panelEdges" />
       </div>
-      <p v-if="refusal" class="text-madder" role="alert">{{ refusal }}</p>
+      <ComplaintNote :of="['copy.', 'name', 'quantity']" />
       <div v-if="seen" class="rounded-[3px] bg-table p-3" role="status">
         <p>{{ seen.size }} to cut; {{ seen.width }}.</p>
         <p v-for="l in seen.lacks" :key="l" class="text-madder">The cloth is {{ l }}.</p>

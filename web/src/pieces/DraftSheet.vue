@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { ref } from 'vue'
 import { useDrafts } from '../aim/useDrafts'
 import { api, type Schemas } from '../api/client'
@@ -8,7 +9,7 @@ import MeasureField from '../ui/MeasureField.vue'
 
 /** The drafts of this project: their free dimensions, edited live, what they are made of, and one more beside them. */
 defineProps<{ orders: Schemas['OrderView'][]; notes: string[]; cautions: string[] }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const { families } = useDrafts()
 const wanted = ref('')
 const choose = (index: number, id: string, text: string) =>
@@ -41,7 +42,7 @@ const hint = (d: Dimension) =>
     <section v-for="c in cautions" :key="c" class="border-l-4 border-madder bg-table px-3 py-2" role="note">
       <b>Caution.</b> {{ c }}
     </section>
-    <p v-if="problem?.field === 'choices'" class="text-madder" role="alert">{{ problem.detail }}</p>
+    <ComplaintNote :of="['choices']" />
     <section v-for="(o, i) in orders" :key="o.draft + i" class="grid gap-1">
       <div class="flex items-baseline gap-3">
         <h3 class="grow text-xl first-letter:uppercase">{{ o.words }}</h3>
@@ -54,7 +55,6 @@ const hint = (d: Dimension) =>
           :label="d.words"
           :value="d.text"
           :name="'choices.' + d.id"
-          :problem="problem"
           :proposed="!d.chosen"
           :hint="hint(d)"
           @settle="(text) => choose(i, d.id, text)"
@@ -94,6 +94,6 @@ const hint = (d: Dimension) =>
       />
       <button class="act" :disabled="busy || !wanted">Draft it</button>
     </form>
-    <p v-if="problem?.field?.startsWith('aim.')" class="text-madder" role="alert">{{ problem.detail }}</p>
+    <ComplaintNote :of="['aim.']" />
   </div>
 </template>

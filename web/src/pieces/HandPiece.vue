@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Plus, Trash2 } from '@lucide/vue'
 import { reactive, ref } from 'vue'
 import { api, type Schemas } from '../api/client'
@@ -103,7 +104,7 @@ const complaint = (i: number) => {
       <h3 class="grow text-xl">{{ piece ? piece.name : 'A new piece' }}</h3>
       <button v-if="piece" type="button" class="act" @click="emit('saved', undefined)">New piece</button>
     </div>
-    <PlainField v-model="form.name" label="Call it" name="piece.name" :problem="problem" />
+    <PlainField v-model="form.name" label="Call it" name="piece.name" />
     <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
       >how many to cut
       <input v-model.number="form.quantity" type="number" min="1" max="60" class="field text-right" />
@@ -155,13 +156,7 @@ const complaint = (i: number) => {
       /></label>
       <p v-if="complaint(i)" class="col-span-3 text-madder" role="alert">{{ complaint(i) }}</p>
     </fieldset>
-    <p
-      v-if="problem?.field && /^(piece.corners|piece|quantity|allowance|measures|lap)$/.test(problem.field)"
-      class="text-madder"
-      role="alert"
-    >
-      {{ problem.detail }}
-    </p>
+    <ComplaintNote :of="['piece', 'quantity', 'allowance', 'measures', 'lap']" />
     <div class="flex gap-2">
       <button class="act act-main" :disabled="busy || !form.name.trim()">
         {{ piece ? 'Save the piece' : 'Put it on the table' }}

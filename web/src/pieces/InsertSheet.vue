@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Plus, Trash2 } from '@lucide/vue'
 import { reactive, ref, watch } from 'vue'
 import { api, type Schemas } from '../api/client'
@@ -8,7 +9,7 @@ import TickField from '../ui/TickField.vue'
 
 /** Side inserts where nothing more is hidden: their taper from level to level, gusset, lining and piping. */
 const { letOut } = defineProps<{ letOut: Schemas['LetOutView'] }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const form = reactive({ seams: 2, seam: '', allowance: '6 mm', sleeveSeam: '', lined: false, piped: false })
 const levels = ref([
   { down: '0', gain: '' },
@@ -49,13 +50,7 @@ const remove = () => change((params) => api.DELETE('/api/projects/{id}/pieces/in
         >into how many seams
         <input v-model.number="form.seams" type="number" min="1" max="12" class="field text-right" />
       </label>
-      <MeasureField
-        label="length of one opened seam"
-        :value="form.seam"
-        name="insert.seam"
-        :problem="problem"
-        @settle="seam"
-      />
+      <MeasureField label="length of one opened seam" :value="form.seam" name="insert.seam" @settle="seam" />
       <fieldset
         v-for="(l, i) in levels"
         :key="i"
@@ -90,7 +85,6 @@ const remove = () => change((params) => api.DELETE('/api/projects/{id}/pieces/in
         label="allowance, as sewn"
         :value="form.allowance"
         name="insert.allowance"
-        :problem="problem"
         hint="twice that is drawn, and trimmed after the try-on"
         @settle="(t) => (form.allowance = t)"
       />
@@ -98,15 +92,12 @@ const remove = () => change((params) => api.DELETE('/api/projects/{id}/pieces/in
         label="sleeve seam opened for a gusset"
         :value="form.sleeveSeam"
         name="insert.sleeve"
-        :problem="problem"
         hint="empty where the seam meets no armhole"
         @settle="(t) => (form.sleeveSeam = t)"
       />
       <TickField v-model="form.lined" label="the lining gets them too" />
       <TickField v-model="form.piped" label="piped along their edges" />
-      <p v-if="problem?.field?.startsWith('insert.')" class="text-madder" role="alert">
-        {{ problem.detail }}
-      </p>
+      <ComplaintNote :of="['insert.']" />
       <p v-for="n in letOut.inserts?.notes ?? []" :key="n" class="text-[15px]">{{ n }}</p>
       <div class="flex gap-2">
         <button class="act act-main" :disabled="busy || !form.seam">Draft the inserts</button>

@@ -12,7 +12,7 @@ import ButtonRow from './ButtonRow.vue'
 
 /** What the design wants finished, what the source has that serves, and why the rest does not. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const keep = computed(() => project.keep)
 const free = computed(() => keep.value.keepers.filter((k) => !k.used))
 const plackets = computed(() => keep.value.keepers.filter((k) => k.edge && k.count > 0))
@@ -97,7 +97,7 @@ const rounded = (m: number) => Math.round(m * 10) / 10
     </section>
     <form v-if="project.aim.cutOut" class="grid gap-2 border-t border-line pt-3" @submit.prevent="add">
       <h3 class="text-lg">Something else wanted</h3>
-      <PlainField v-model="want.name" label="Call it" name="want.name" :problem="problem" />
+      <PlainField v-model="want.name" label="Call it" name="want.name" />
       <ChoiceField v-model="want.role" label="It is a" :choices="[...roles]" />
       <MeasureField
         v-for="l in lengths"
@@ -106,7 +106,6 @@ const rounded = (m: number) => Math.round(m * 10) / 10
         :value="want[l.id]"
         :name="'want.' + l.id"
         :hint="'hint' in l ? l.hint : undefined"
-        :problem="problem"
         @settle="(t) => (want[l.id] = t)"
       />
       <button class="act" :disabled="busy || !want.name.trim() || !want.length">Look for a keeper</button>

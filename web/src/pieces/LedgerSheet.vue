@@ -11,7 +11,7 @@ import type { Change } from './changes'
 /** The picked piece: how it is cut, its marks with their deadlines, and the ledger of its edges. */
 const { piece, edge } = defineProps<{ piece: Schemas['PieceView']; edge?: string }>()
 const emit = defineEmits<{ edge: [name: string] }>()
-const { problem, project } = useHand()
+const { project } = useHand()
 const sheet = (file: string) => `/api/projects/${project.value?.id ?? ''}/sheets/${file}?piece=${piece.id}`
 const form = reactive({
   drawn: '',
@@ -125,29 +125,26 @@ const words = (name: string) => name.replaceAll('-', ' ')
     </section>
     <form v-if="edge" class="grid gap-2 border-l-4 border-madder pl-3" @submit.prevent="ask">
       <h4 class="font-semibold first-letter:uppercase">{{ words(edge) }}</h4>
-      <MeasureField label="drawn" :value="form.drawn" name="change.drawn" :problem="problem" @settle="draw" />
+      <MeasureField label="drawn" :value="form.drawn" name="change.drawn" @settle="draw" />
       <MeasureField
         label="sewn, from the cut edge"
         :value="form.sew"
         name="change.sew"
-        :problem="problem"
         @settle="(t) => (form.sew = t)"
       />
       <MeasureField
         label="trimmed to"
         :value="form.trim"
         name="change.trim"
-        :problem="problem"
         @settle="(t) => (form.trim = t)"
       />
-      <PlainField v-model="form.why" label="Why" name="change.why" :problem="problem" />
+      <PlainField v-model="form.why" label="Why" name="change.why" />
       <ChoiceField v-model="form.turn" label="How it lies" :choices="turns" />
       <MeasureField
         v-if="form.turn !== 'FLAT'"
         label="raw edge folded under by"
         :value="form.under"
         name="change.under"
-        :problem="problem"
         @settle="(t) => (form.under = t)"
       />
       <button class="act">See what follows</button>

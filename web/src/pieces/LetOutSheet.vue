@@ -8,7 +8,7 @@ import InsertSheet from './InsertSheet.vue'
 
 /** How much to let out, where it comes from, and which joins that opens. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const now = computed(() => project.letOut)
 const start = {
   waist: '0',
@@ -60,7 +60,6 @@ const sides = computed(() =>
         :label="f.label"
         :value="now?.[f.id] ?? start[f.id]"
         :name="'letOut.' + f.id"
-        :problem="problem"
         @settle="(t) => save({ [f.id]: t })"
       />
       <TickField
@@ -103,7 +102,6 @@ const sides = computed(() =>
             :label="b.name"
             :value="b.wanted"
             :name="'letOut.levels.' + b.id"
-            :problem="problem"
             :hint="`${b.girth} round now; up to ${b.gives} more (${b.from.join('; ')})`"
             @settle="(t) => atLevel(b.id, t)"
           />

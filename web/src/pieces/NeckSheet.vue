@@ -9,7 +9,7 @@ import PlainField from '../ui/PlainField.vue'
 
 /** A new neckline in front: its length, its band, its notch, and what to do before anything is cut. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const shapes = [
   { id: 'V', words: 'a V' },
   { id: 'ROUND', words: 'round' },
@@ -86,7 +86,7 @@ const remove = (name: string) =>
     </section>
     <form class="grid gap-2" @submit.prevent="add">
       <h3 class="text-lg">A new neckline</h3>
-      <PlainField v-model="form.name" label="Call it" name="neckline.name" :problem="problem" />
+      <PlainField v-model="form.name" label="Call it" name="neckline.name" />
       <ChoiceField v-model="form.shape" label="Its front is" :choices="[...shapes]" />
       <MeasureField
         v-for="f in fields"
@@ -95,7 +95,6 @@ const remove = (name: string) =>
         :value="form[f.id]"
         :name="f.name"
         :hint="'hint' in f ? f.hint : undefined"
-        :problem="problem"
         @settle="(t) => (form[f.id] = t)"
       />
       <button class="act act-main justify-self-start" :disabled="busy || !form.name.trim()">

@@ -9,7 +9,7 @@ import PlainField from '../ui/PlainField.vue'
 
 /** Getting in and out: every closed ring against the part of the body that it must pass. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const overs = [
   { id: 'HEAD', words: 'the head' },
   { id: 'SHOULDERS', words: 'the shoulders' },
@@ -73,12 +73,7 @@ const remove = (name: string) =>
     </section>
     <form class="grid gap-2" @submit.prevent="add">
       <h3 class="text-lg">A ring that must go on</h3>
-      <PlainField
-        v-model="form.name"
-        label="Which ring: waist, neck, leg end"
-        name="passage.name"
-        :problem="problem"
-      />
+      <PlainField v-model="form.name" label="Which ring: waist, neck, leg end" name="passage.name" />
       <ChoiceField
         v-model="form.over"
         label="Over"
@@ -89,7 +84,6 @@ const remove = (name: string) =>
         label="the body there"
         :value="form.girth"
         name="passage.girth"
-        :problem="problem"
         @settle="(t) => (form.girth = t)"
       />
       <fieldset v-for="(l, i) in layers" :key="i" class="border-t border-line pt-2">
@@ -98,20 +92,17 @@ const remove = (name: string) =>
           v-model="l.what"
           :label="`Layer ${i + 1}: cloth, seam thread, elastic`"
           name="passage.layers.what"
-          :problem="problem"
         />
         <MeasureField
           label="round it, at rest"
           :value="l.length"
           name="passage.layers.length"
-          :problem="problem"
           @settle="(t) => (l.length = t)"
         />
         <MeasureField
           label="stretches by, %"
           :value="l.stretch"
           name="passage.layers.stretch"
-          :problem="problem"
           hint="a plain straight stitch gives nothing"
           @settle="(t) => (l.stretch = t)"
         />
@@ -123,7 +114,6 @@ const remove = (name: string) =>
         label="opened by a slit, zip or placket"
         :value="form.opens"
         name="passage.opens"
-        :problem="problem"
         @settle="(t) => (form.opens = t)"
       />
       <button class="act act-main justify-self-start" :disabled="busy || !form.name.trim()">

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { usePreview } from '../api/usePreview'
+import ComplaintNote from '../ui/ComplaintNote.vue'
+import { provideProblem } from '../ui/problem'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import BiasSheet from './BiasSheet.vue'
@@ -16,31 +19,18 @@ const { data } = useQuery({
 const picked = ref<Schemas['SumView']['id']>('BUTTONS')
 const sum = computed(() => data.value?.find((s) => s.id === picked.value))
 const values = ref<Record<string, string>>({})
-const result = ref<Schemas['SumResultView']>()
-const problem = ref<Problem>()
-watch(
-  sum,
-  (now) => {
-    values.value = Object.fromEntries((now?.fields ?? []).map((f) => [f.id, f.usual]))
-    void work()
-  },
-  { immediate: true },
+watch(sum, (now) => (values.value = Object.fromEntries((now?.fields ?? []).map((f) => [f.id, f.usual]))), {
+  immediate: true,
+})
+const { made: result, problem } = usePreview(
+  () => ['sum', picked.value],
+  () => (sum.value ? { sum: picked.value, unit: project.unit, values: values.value } : undefined),
+  (body, signal) => take(api.POST('/api/sums', { body, signal })),
+  { restMs: 0 },
 )
-async function work() {
-  if (!sum.value) return
-  try {
-    result.value = await take(
-      api.POST('/api/sums', { body: { sum: picked.value, unit: project.unit, values: values.value } }),
-    )
-    problem.value = undefined
-  } catch (error) {
-    if (!(error instanceof ProblemError)) throw error
-    problem.value = error.problem
-  }
-}
+provideProblem(problem)
 function settle(id: string, text: string) {
   values.value = { ...values.value, [id]: text }
-  void work()
 }
 </script>
 
@@ -76,12 +66,9 @@ function settle(id: string, text: string) {
       :label="f.words"
       :value="values[f.id] ?? ''"
       :name="'sum.' + f.id"
-      :problem="problem"
       @settle="(text) => settle(f.id, text)"
     />
-    <p v-if="problem && !problem.field?.startsWith('sum.')" class="text-madder" role="alert">
-      {{ problem.detail }}
-    </p>
+    <ComplaintNote />
     <BiasSheet :project="project" />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Plus, Trash2 } from '@lucide/vue'
 import { computed, reactive, ref } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
@@ -9,7 +10,7 @@ import TickField from '../ui/TickField.vue'
 
 /** What was pinned on the body or turned up, and what it does to seam, partner, girth, rib and lining. */
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 type Kind = Schemas['ReadingView']['kind']
 const kinds = [
   { id: 'SEAM', words: 'a pinch along a seam' },
@@ -54,11 +55,6 @@ const remove = (index: number) =>
     api.DELETE('/api/projects/{id}/pieces/take-in/{index}', { params: { path: { ...path, index }, query } }),
   )
 const openJoins = () => change((params) => api.POST('/api/projects/{id}/pieces/take-in/openings', { params }))
-const refusal = computed(() =>
-  problem.value?.field && /^(takeIn\.(where|pinches|kind)|join\.at)/.test(problem.value.field)
-    ? problem.value.detail
-    : undefined,
-)
 </script>
 
 <template>
@@ -73,14 +69,12 @@ const refusal = computed(() =>
           :label="atLabel"
           :value="p.at"
           name="takeIn.at"
-          :problem="problem"
           @settle="(t) => (p.at = t)"
         />
         <MeasureField
           :label="form.kind === 'TURN_UP' ? 'turned up by' : 'folded depth, fold to pin'"
           :value="p.depth"
           name="takeIn.pinch"
-          :problem="problem"
           @settle="(t) => (p.depth = t)"
         />
       </fieldset>
@@ -93,7 +87,7 @@ const refusal = computed(() =>
         <Plus :size="16" /> Another station of this seam
       </button>
       <TickField v-model="form.partnerToo" label="the same on the other side" />
-      <p v-if="refusal" class="text-madder" role="alert">{{ refusal }}</p>
+      <ComplaintNote :of="['takeIn.', 'join.at']" />
       <button class="act act-main justify-self-start" :disabled="busy || !form.where">Work it out</button>
     </form>
     <section v-for="(r, i) in readings" :key="r.kind + r.where" class="border-t border-line pt-2">

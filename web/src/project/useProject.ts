@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView } from '../api/client'
 
@@ -8,6 +8,13 @@ export const projectKeys = {
 }
 
 type Answer = Parameters<typeof take<ProjectView>>[0]
+type Call = (at: { path: { id: string }; query: { version: number } }) => Answer
+
+const NOT_THERE = {
+  status: 0,
+  title: 'Not there yet',
+  detail: 'The project is still being fetched; nothing was stored. Try again in a moment.',
+}
 
 /** One project: its view from the server, and changes to it, each made on the version that is shown. */
 export function useProject(id: MaybeRefOrGetter<string>) {
@@ -22,39 +29,37 @@ export function useProject(id: MaybeRefOrGetter<string>) {
     }),
   )
   const problem = ref<Problem>()
-  const busy = ref(false)
 
-  let last: Promise<unknown> = Promise.resolve()
   /**
-   * Runs a change and shows its outcome; returns whether it was stored. Changes wait for each other: who types fast loses nothing, and
-   * each is made on the version that the one before left.
+   * Changes wait for each other: who types fast loses nothing, and each is made on the version that the one before left. A look that was
+   * asked for earlier is called off, so that it cannot put back what was there before.
    */
-  function change(
-    call: (at: { path: { id: string }; query: { version: number } }) => Answer,
-  ): Promise<boolean> {
-    const next = last.then(() => store(call))
-    last = next.catch(() => undefined)
-    return next
-  }
+  const changing = useMutation({
+    scope: { id: `project ${toValue(id)}` },
+    mutationFn: async (call: Call) => {
+      const shown = query.data.value
+      if (!shown) throw new ProblemError(NOT_THERE)
+      problem.value = undefined
+      await queries.cancelQueries({ queryKey: projectKeys.one(shown.id), exact: true })
+      return take(call({ path: { id: shown.id }, query: { version: shown.version } }))
+    },
+    onSuccess: (next) => queries.setQueryData(projectKeys.one(next.id), next),
+    onError: async (e) => {
+      if (!(e instanceof ProblemError)) return
+      problem.value = e.problem
+      if (e.problem.status === 409) await query.refetch()
+    },
+  })
+  const busy = changing.isPending
 
-  async function store(
-    call: (at: { path: { id: string }; query: { version: number } }) => Answer,
-  ): Promise<boolean> {
-    const shown = query.data.value
-    if (!shown) return false
-    busy.value = true
-    problem.value = undefined
+  /** Runs a change and shows its outcome; returns whether it was stored. */
+  async function change(call: Call): Promise<boolean> {
     try {
-      const next = await take(call({ path: { id: shown.id }, query: { version: shown.version } }))
-      queries.setQueryData(projectKeys.one(shown.id), next)
+      await changing.mutateAsync(call)
       return true
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e
-      problem.value = e.problem
-      if (e.problem.status === 409) await query.refetch()
       return false
-    } finally {
-      busy.value = false
     }
   }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Trash2 } from '@lucide/vue'
 import { computed, reactive, ref } from 'vue'
 import { api, type Schemas } from '../api/client'
@@ -10,7 +11,7 @@ import PlainField from '../ui/PlainField.vue'
 /** Faults found, cloth folded away, and where this source differs from the ready one of its kind. */
 const { source } = defineProps<{ source: Schemas['SourceView'] }>()
 const emit = defineEmits<{ faults: [faults: Schemas['Fault'][]] }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 
 const fault = reactive({ what: '', where: '', remedy: 'REMOVE' as Schemas['Fault']['remedy'] })
 const remedies = [
@@ -133,8 +134,8 @@ const remove = (index: number) =>
         </li>
       </ul>
       <form class="mt-2 grid gap-2" @submit.prevent="addFault">
-        <PlainField v-model="fault.what" label="What is wrong" name="fault.what" :problem="problem" />
-        <PlainField v-model="fault.where" label="Where" name="fault.where" :problem="problem" />
+        <PlainField v-model="fault.what" label="What is wrong" name="fault.what" />
+        <PlainField v-model="fault.where" label="Where" name="fault.where" />
         <ChoiceField v-model="fault.remedy" label="What to do" :choices="[...remedies]" />
         <button class="act" :disabled="busy || !fault.what.trim()">Note the fault</button>
       </form>
@@ -160,7 +161,6 @@ const remove = (index: number) =>
           :model-value="a.name ?? ''"
           label="Call it"
           name="adjustment.name"
-          :problem="problem"
           @update:model-value="(t) => (a.name = t)"
         />
         <ChoiceField
@@ -210,20 +210,9 @@ const remove = (index: number) =>
           :label="f.label"
           :value="a[f.id] ?? ''"
           :name="'adjustment.' + f.id"
-          :problem="problem"
           @settle="(t) => (a[f.id] = t)"
         />
-        <p
-          v-if="
-            problem?.field?.startsWith('source.adjustments') ||
-            problem?.field?.startsWith('fold.') ||
-            problem?.field?.startsWith('join.')
-          "
-          class="text-madder"
-          role="alert"
-        >
-          {{ problem.detail }}
-        </p>
+        <ComplaintNote :of="['source.adjustments', 'fold.', 'join.']" />
         <button class="act" :disabled="busy">Add it to the drawing</button>
       </form>
     </section>

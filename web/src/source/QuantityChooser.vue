@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
+import { provideProblem } from '../ui/problem'
 import { computed, ref, watch } from 'vue'
-import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
 import PlainField from '../ui/PlainField.vue'
 
 /** The same number changes a garment differently: pictures to say what kind it is, and what it would mean. */
@@ -23,18 +25,14 @@ function accept() {
   emit('take', measure.id, picked.value.meaning)
   taken.value = `Taken as ${measure.words}.`
 }
-const problem = ref<Problem>()
+const { problem, attempt } = useAttempt()
+provideProblem(problem)
 
 async function ask() {
-  problem.value = undefined
   picked.value = undefined
   taken.value = ''
-  try {
-    kinds.value = await take(api.POST('/api/quantities', { body: { text: text.value, unit } }))
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    problem.value = e.problem
-  }
+  const meant = await attempt(() => take(api.POST('/api/quantities', { body: { text: text.value, unit } })))
+  if (meant) kinds.value = meant
 }
 watch(() => unit, ask, { immediate: true })
 
@@ -59,7 +57,7 @@ const pictures: Record<Schemas['QuantityView']['kind'], { thin: string; thick: s
     <p class="text-sm text-muted">
       Before a number is used: what kind is it? Write it, then read what each kind would mean.
     </p>
-    <PlainField v-model="text" label="The number" name="quantity.text" :problem="problem" @change="ask" />
+    <PlainField v-model="text" label="The number" name="quantity.text" @change="ask" />
     <ul class="grid gap-1">
       <li v-for="k in kinds" :key="k.kind">
         <button

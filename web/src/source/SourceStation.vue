@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -239,7 +240,6 @@ const tabs = computed(() => [
             :model-value="form.texts[l.id] ?? ''"
             :label="l.label"
             :name="'source.' + l.id"
-            :problem="problem"
             @update:model-value="(t) => (form.texts[l.id] = t)"
             @change="saveIfSettled"
           />
@@ -264,7 +264,6 @@ const tabs = computed(() => [
               :label="m.words"
               :value="form.measures[m.id] ?? ''"
               :name="'source.' + m.id"
-              :problem="problem"
               :proposed="form.proposed.includes(m.id)"
               :hint="
                 [
@@ -282,12 +281,9 @@ const tabs = computed(() => [
             :model-value="form.cloth.name ?? ''"
             label="Call its cloth"
             name="cloth.name"
-            :problem="problem"
             @update:model-value="(t) => (form.cloth.name = t)"
           />
-          <p v-if="problem?.field === 'measures'" class="text-madder" role="alert">
-            {{ problem.detail }}
-          </p>
+          <ComplaintNote :of="['measures']" />
           <label v-if="!project.source" class="text-sm text-muted"
             >Its colour
             <input v-model="form.cloth.colour" type="color" class="field !p-0" />
@@ -311,7 +307,6 @@ const tabs = computed(() => [
             :model-value="form.cloth.name ?? ''"
             label="Call the cloth"
             name="cloth.name"
-            :problem="problem"
             @update:model-value="(t) => (form.cloth.name = t)"
             @change="saveIfSettled"
           />
@@ -319,7 +314,6 @@ const tabs = computed(() => [
             :model-value="form.cloth.fibre ?? ''"
             label="Fibre"
             name="cloth.fibre"
-            :problem="problem"
             @update:model-value="(t) => (form.cloth.fibre = t)"
             @change="saveIfSettled"
           />
@@ -341,7 +335,6 @@ const tabs = computed(() => [
             label="thickness of one layer"
             :value="form.cloth.thickness ?? ''"
             name="source.cloth.thickness"
-            :problem="problem"
             @settle="(t) => ((form.cloth.thickness = t), saveIfSettled())"
           />
           <TickField v-model="form.ticks.oneWay" label="pile or print runs one way" @change="saveIfSettled" />
@@ -372,7 +365,6 @@ const tabs = computed(() => [
               :name="
                 problem?.field?.startsWith('stretch.') ? `stretch.${r.id}` : `source.cloth.${w.id}.${r.id}`
               "
-              :problem="problem"
               :hint="
                 r.id === 'gauge' && !form[w.id].gauge
                   ? isInches

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed } from 'vue'
 import { api, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -6,7 +7,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 
 /** Whether to begin, and what the source could become, level by level, with the slack the tape found. */
 const { source } = defineProps<{ source: Schemas['SourceView'] }>()
-const { change, problem } = useHand()
+const { change } = useHand()
 const tone = { PASS: 'text-good', EXTRA_WORK: 'text-stale', FAIL: 'text-madder' } as const
 const adviceTone = { BEGIN: 'text-good', MOCK_UP_FIRST: 'text-stale', WAIT: 'text-madder' } as const
 const dear = [
@@ -48,7 +49,7 @@ const wanted = (wantedBy: string) =>
         :value="source.wantedBy"
         @change="(e) => wanted((e.target as HTMLInputElement).value)"
     /></label>
-    <p v-if="problem?.field === 'source.wantedBy'" class="text-madder" role="alert">{{ problem.detail }}</p>
+    <ComplaintNote :of="['source.wantedBy']" />
     <section v-if="source.prospect" class="rounded-[3px] bg-table p-3">
       <p class="font-serif text-lg" :class="adviceTone[source.prospect.advice]">
         {{ source.prospect.words }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provideProblem } from '../ui/problem'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, ProblemError, take, type Problem, type Schemas } from '../api/client'
@@ -8,6 +9,7 @@ import MeasureField from '../ui/MeasureField.vue'
 type Figure = Schemas['PracticeFigureView']
 const queries = useQueryClient()
 const problem = ref<Problem>()
+provideProblem(problem)
 const { data: figures } = useQuery({ queryKey: ['practice'], queryFn: () => take(api.GET('/api/practice')) })
 const { mutate } = useMutation({
   mutationFn: (set: Record<string, string>) => take(api.PUT('/api/practice', { body: { figures: set } })),
@@ -48,7 +50,6 @@ const hint = (f: Figure) => [f.own ? `shipped: ${f.shipped}` : '', f.why].filter
             :label="f.words"
             :value="f.text"
             :name="`practice.${f.figure}`"
-            :problem="problem"
             :hint="hint(f)"
             @settle="(text) => mutate({ [f.figure]: text })"
           />

@@ -1,11 +1,12 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { mount } from '@vue/test-utils'
 import type { Middleware } from 'openapi-fetch'
-import { ref, type Component } from 'vue'
+import { createApp, ref, type Component } from 'vue'
 import { api, type Problem, type ProjectView } from '../api/client'
 import type { Held } from '../lay/useHandLay'
 import { handKey } from '../project/hand'
 import type { ProjectHand } from '../project/useProject'
+import { problemFor } from '../ui/problem'
 
 /** What a component asked of the server through the hand: method, path and body of each call. */
 export interface Asked {
@@ -87,9 +88,16 @@ export function seat(
   } as unknown as ProjectHand
   const wrapper = mount(component, {
     props,
-    global: { provide: { [handKey as symbol]: hand }, plugins: [VueQueryPlugin] },
+    global: { provide: { [handKey as symbol]: hand, ...problemFor(problem) }, plugins: [VueQueryPlugin] },
   })
   return { wrapper, asked }
+}
+
+/** Runs what asks the server by queries, outside a component. */
+export function inApp<T>(use: () => T): T {
+  const app = createApp({})
+  app.use(VueQueryPlugin)
+  return app.runWithContext(use)
 }
 
 /** The field with this label. */

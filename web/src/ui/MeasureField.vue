@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { computed, ref, useId, watch } from 'vue'
-import type { Problem } from '../api/client'
+import { ref, useId, watch } from 'vue'
+import { useComplaint } from './problem'
 
 /** A length as people write it. What was typed stays until the server has read it or said what is wrong with it. */
-const { label, value, name, problem, hint } = defineProps<{
+const { label, value, name, hint } = defineProps<{
   label: string
   value: string
   name: string
-  problem?: Problem
   hint?: string
   proposed?: boolean
 }>()
 const emit = defineEmits<{ settle: [text: string]; focus: [] }>()
+const { problem, complaint } = useComplaint(() => name)
 const id = useId()
 const text = ref(value)
 watch(
@@ -19,11 +19,7 @@ watch(
   (next) => (text.value = next),
 )
 // Somebody else wrote meanwhile: what was refused here was not stored, and what stands there now is shown.
-watch(
-  () => problem,
-  (now) => now?.status === 409 && (text.value = value),
-)
-const complaint = computed(() => (problem?.field === name ? problem.detail : undefined))
+watch(problem, (now) => now?.status === 409 && (text.value = value))
 function settle() {
   if (text.value !== value) emit('settle', text.value)
 }

@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
-import type { Problem } from '../api/client'
+import { useId } from 'vue'
+import { useComplaint } from './problem'
 
 const text = defineModel<string>({ required: true })
-const { name, problem } = defineProps<{
+const { name } = defineProps<{
   label: string
   name: string
   type?: string
   autocomplete?: string
-  problem?: Problem
 }>()
+const { complaint } = useComplaint(() => name)
 const id = useId()
-const complaint = computed(() => (problem?.field === name ? problem.detail : undefined))
 </script>
 
 <template>

@@ -1,4 +1,7 @@
 import { mount } from '@vue/test-utils'
+import { nextTick, ref } from 'vue'
+import type { Problem } from '../api/client'
+import { problemFor } from './problem'
 import { describe, expect, it } from 'vitest'
 import MeasureField from './MeasureField.vue'
 
@@ -16,19 +19,19 @@ describe('a measure', () => {
   })
 
   it('keeps what was typed beside the complaint about it', async () => {
-    const field = mount(MeasureField, { props })
+    const problem = ref<Problem>()
+    const field = mount(MeasureField, { props, global: { provide: problemFor(problem) } })
     await field.find('input').setValue('sixty')
-    await field.setProps({
-      problem: { status: 422, title: '', detail: 'not a length', field: 'aim.measures.HIP' },
-    })
+    problem.value = { status: 422, title: '', detail: 'not a length', field: 'aim.measures.HIP' }
+    await nextTick()
     expect(field.find('input').element.value).toBe('sixty')
     expect(field.find('input').attributes('aria-invalid')).toBe('true')
     expect(field.text()).toContain('not a length')
   })
 
   it('does not take a complaint about another field for its own', () => {
-    const problem = { status: 422, title: '', detail: 'not a length', field: 'aim.measures.WAIST' }
-    const field = mount(MeasureField, { props: { ...props, problem } })
+    const problem = ref({ status: 422, title: '', detail: 'not a length', field: 'aim.measures.WAIST' })
+    const field = mount(MeasureField, { props, global: { provide: problemFor(problem) } })
     expect(field.text()).not.toContain('not a length')
   })
 })

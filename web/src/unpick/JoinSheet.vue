@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ComplaintNote from '../ui/ComplaintNote.vue'
 import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
@@ -9,7 +10,7 @@ import { choices, minutes, seamless, type Decision } from './decisions'
 /** One join: what to do with it, what that takes and gives, and how it is done. */
 const { join } = defineProps<{ join: Schemas['JoinView']; busy: boolean }>()
 const emit = defineEmits<{ decide: [id: string, decision: Decision, from?: string, to?: string] }>()
-const { problem } = useHand()
+const {} = useHand()
 const from = ref(join.stretches[0]?.from ?? '')
 const to = ref(join.stretches[0]?.to ?? '')
 function partly() {
@@ -88,21 +89,9 @@ const risks = { NONE: '', SOME: 'some risk', MUCH: 'much risk' } as const
       <p class="mt-3 text-sm text-muted">
         Only a stretch of it, from its start{{ join.ends[0] ? ` at the ${join.ends[0]}` : '' }}:
       </p>
-      <MeasureField
-        label="from"
-        :value="from"
-        name="stretch.from"
-        :problem="problem"
-        @settle="(t) => ((from = t), partly())"
-      />
-      <MeasureField
-        label="to"
-        :value="to"
-        name="stretch.to"
-        :problem="problem"
-        @settle="(t) => ((to = t), partly())"
-      />
-      <p v-if="problem?.field === 'stretch'" class="text-sm text-madder" role="alert">{{ problem.detail }}</p>
+      <MeasureField label="from" :value="from" name="stretch.from" @settle="(t) => ((from = t), partly())" />
+      <MeasureField label="to" :value="to" name="stretch.to" @settle="(t) => ((to = t), partly())" />
+      <ComplaintNote :of="['stretch']" />
     </template>
     <ol v-if="join.how.length" class="mt-3 list-decimal pl-5 text-[15px]">
       <li v-for="h in join.how" :key="h">{{ h }}</li>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { useAttempt } from '../api/useAttempt'
+import ComplaintNote from '../ui/ComplaintNote.vue'
+import { provideProblem } from '../ui/problem'
 import { computed, reactive, ref } from 'vue'
-import { api, ProblemError, take, type Problem, type ProjectView, type Schemas } from '../api/client'
+import { api, take, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import MeasureField from '../ui/MeasureField.vue'
 import TickField from '../ui/TickField.vue'
@@ -17,33 +20,30 @@ const worth = ref(0)
 const bySize = ref(false)
 const size = reactive({ count: 2, width: '', length: '' })
 const answers = ref<Schemas['LeastView'][]>([])
-const problem = ref<Problem>()
+const { problem, attempt } = useAttempt()
+provideProblem(problem)
 const joins = computed(() => project.takeApart?.joins.filter((j) => !j.finishedEdge) ?? [])
 const byId = computed(() => new Map(joins.value.map((j) => [j.id, j])))
 
 async function ask() {
-  problem.value = undefined
-  try {
-    answers.value = await take(
-      api.POST('/api/projects/{id}/least-opening', {
-        params: { path: { id: project.id } },
-        body: {
-          flat: flat.value,
-          loose: [],
-          closed: closed.value,
-          cutAway: cutAway.value,
-          clothWorth: worth.value,
-          count: bySize.value ? size.count : 0,
-          width: size.width,
-          length: size.length,
-        },
-      }),
-    )
-  } catch (e) {
-    if (!(e instanceof ProblemError)) throw e
-    problem.value = e.problem
-    answers.value = []
-  }
+  answers.value =
+    (await attempt(() =>
+      take(
+        api.POST('/api/projects/{id}/least-opening', {
+          params: { path: { id: project.id } },
+          body: {
+            flat: flat.value,
+            loose: [],
+            closed: closed.value,
+            cutAway: cutAway.value,
+            clothWorth: worth.value,
+            count: bySize.value ? size.count : 0,
+            width: size.width,
+            length: size.length,
+          },
+        }),
+      ),
+    )) ?? []
 }
 const apply = (answer: Schemas['LeastView']) =>
   change((params) => api.PUT('/api/projects/{id}/joins', { params, body: { joins: answer.joins } }))
@@ -69,14 +69,12 @@ const opened = (answer: Schemas['LeastView']) =>
         label="at least so wide"
         :value="size.width"
         name="size.width"
-        :problem="problem"
         @settle="(t) => (size.width = t)"
       />
       <MeasureField
         label="and so long"
         :value="size.length"
         name="size.length"
-        :problem="problem"
         @settle="(t) => (size.length = t)"
       />
     </template>
@@ -102,9 +100,7 @@ const opened = (answer: Schemas['LeastView']) =>
     <button class="act act-main" :disabled="busy || (!bySize && !flat.length)" @click="ask">
       Find the least work
     </button>
-    <p v-if="problem && !problem.field?.startsWith('size.')" class="text-madder" role="alert">
-      {{ problem.detail }}
-    </p>
+    <ComplaintNote />
     <section v-for="(a, i) in answers" :key="i" class="border-t border-line pt-2">
       <h3 class="flex gap-2 text-lg">
         <span class="grow">{{ i === 0 ? 'The least' : 'Or' }}</span><b>{{ minutes(a.minutes) }}</b>
