@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -9,6 +9,7 @@ import BodyFigure from './BodyFigure.vue'
 import GarmentSheet from './GarmentSheet.vue'
 import MeasureRow from './MeasureRow.vue'
 import PracticeNote from './PracticeNote.vue'
+import { useFields } from '../ui/useFields'
 import { useDrafts } from './useDrafts'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -16,36 +17,30 @@ const { change, busy } = useHand()
 const { drafts, families } = useDrafts()
 const asked = ref<string>()
 type Measure = ProjectView['aim']['measures'][number]
-const form = reactive({
-  made: '',
-  what: '',
-  wearer: '',
-  unit: project.unit,
-  taped: {} as Record<string, string>,
-  again: {} as Record<string, string>,
-})
+const OWN = 'OWN'
 const isTyped = (m: Measure) => m.origin === 'TAPE' || (m.id === 'HEIGHT' && !project.aim.settled)
 const texts = (of: (m: Measure) => string) =>
   Object.fromEntries(project.aim.measures.filter(isTyped).map((m) => [m.id, of(m)]))
-
-function reset() {
+const {
+  fields: form,
+  sending,
+  follow,
+} = useFields(() => {
   const { garment, draft, what, wearer } = project.aim
-  Object.assign(form, {
+  return {
     made: garment === 'CUT_OUT' ? draft || OWN : garment,
     what,
     wearer,
     unit: project.unit,
     // Nobody's height is guessed: until the aim is settled it is asked.
-    taped: texts((m) => (project.aim.settled ? m.text : '')),
-    again: texts((m) => m.again),
-  })
-}
-const OWN = 'OWN'
-reset()
+    taped: texts((m) => (project.aim.settled ? m.text : '')) as Record<string, string>,
+    again: texts((m) => m.again) as Record<string, string>,
+  }
+})
 // What is being written before the aim is settled is nowhere else: no answer that comes in meanwhile may wipe it.
 watch(
   () => project.version,
-  () => project.aim.settled && reset(),
+  () => project.aim.settled && follow(),
 )
 const isInches = computed(() => ['INCH', 'FOOT', 'YARD'].includes(project.unit))
 const groups = computed(() => [
@@ -62,6 +57,7 @@ const groups = computed(() => [
 const isDrafted = computed(() => drafts.value.some((d) => d.id === form.made))
 
 function save(patch: { taped?: Record<string, string>; again?: Record<string, string> } = {}) {
+  sending()
   const altered = form.made === 'LET_OUT' || form.made === 'TAKE_IN'
   const body = {
     garment: altered ? (form.made as 'LET_OUT' | 'TAKE_IN') : ('CUT_OUT' as const),

@@ -2,6 +2,7 @@
 import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Crosshair, Plus, Trash2 } from '@lucide/vue'
 import { onUnmounted, reactive, ref, watch } from 'vue'
+import { useFields } from '../ui/useFields'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -18,18 +19,16 @@ const emit = defineEmits<{
 }>()
 const { change, busy } = useHand()
 type Carried = Schemas['CarriedView']
-const form = ref<Carried>(structured(panel.carried))
+const { fields: form, sending, follow, begin } = useFields(() => panel.carried)
 watch(
-  () => [panel.id, project.version],
-  () => {
-    form.value = structured(panel.carried)
+  () => [panel.id, project.version] as const,
+  ([now], [before]) => {
+    if (now === before) follow()
+    else begin()
     point(undefined)
   },
 )
 onUnmounted(() => point(undefined))
-function structured(c: Carried): Carried {
-  return JSON.parse(JSON.stringify(c)) as Carried
-}
 const alike = (c: Carried) => (c.alike === null || c.alike === undefined ? 'CLOTH' : c.alike ? 'YES' : 'NO')
 const grains = [
   { id: 'UP' as const, words: 'up, as the part hung' },
@@ -42,7 +41,8 @@ const sides = [
   { id: 'NO', words: 'not alike' },
 ]
 function store() {
-  const told: Schemas['CarriedRequest'] = { ...form.value }
+  sending()
+  const told: Schemas['CarriedRequest'] = { ...form }
   return change(({ path, query }) =>
     api.PUT('/api/projects/{id}/panels/{panel}/carried', {
       params: { path: { ...path, panel: panel.id }, query },
@@ -52,7 +52,7 @@ function store() {
 }
 /** A grain is only told once it is whole. */
 function grain() {
-  const g = form.value
+  const g = form
   if (g.grain === 'EDGE' && !g.grainEdge) g.grainEdge = panel.edges[0]?.name ?? ''
   if (g.grain !== 'POINTS' || g.fromX !== g.toX || g.fromY !== g.toY) void store()
 }
@@ -64,9 +64,9 @@ const words = {
   toY: 'its height above the zero',
 }
 function addRepeat() {
-  form.value.repeats.push({
-    name: form.value.repeats.length ? 'cross stripe' : 'stripe',
-    across: form.value.repeats.length === 0,
+  form.repeats.push({
+    name: form.repeats.length ? 'cross stripe' : 'stripe',
+    across: form.repeats.length === 0,
     period: '',
     edge: '',
     first: '',
@@ -83,7 +83,7 @@ function point(i: number | undefined) {
       ? undefined
       : (x, y) => {
           pointed.value = undefined
-          const motif = form.value.motifs[i]
+          const motif = form.motifs[i]
           if (!motif) return
           // A finger points to the millimetre at best.
           motif.x = workedOut(Math.round(x))

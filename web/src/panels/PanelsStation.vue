@@ -7,6 +7,7 @@ import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import PickTabs from '../ui/PickTabs.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
 import CarriedSheet from './CarriedSheet.vue'
@@ -209,19 +210,7 @@ const removeFlaw = (i: number) =>
     <div v-if="panel" class="grid gap-4">
       <p v-if="project.usableShare" class="text-sm text-muted">{{ project.usableShare }}</p>
       <div class="flex flex-wrap gap-1">
-        <div class="contents" role="tablist" aria-label="Panels">
-          <button
-            v-for="p in project.panels"
-            :key="p.id"
-            role="tab"
-            class="act"
-            :class="{ 'act-main': p.id === panel.id }"
-            :aria-selected="p.id === panel.id"
-            @click="picked = p.id"
-          >
-            {{ p.name }}
-          </button>
-        </div>
+        <PickTabs :of="project.panels" :picked="panel.id" label="Panels" @pick="(id) => (picked = id)" />
         <button
           class="act"
           title="A panel that the source does not have: a remnant, a sheet"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import ComplaintNote from '../ui/ComplaintNote.vue'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -16,6 +16,7 @@ import KeepersSheet from './KeepersSheet.vue'
 import QuantityChooser from './QuantityChooser.vue'
 import SourceDrawing from '../drawing/SourceDrawing.vue'
 import SuitsSheet from './SuitsSheet.vue'
+import { useFields } from '../ui/useFields'
 import { useKinds } from './useKinds'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -25,68 +26,53 @@ const kinds = useKinds(() => project.unit)
 
 type Cloth = Schemas['Cloth']
 type Stretch = { gauge: string; stretched: string; released: string }
-const form = reactive({
-  kind: 'TROUSERS' as Schemas['SourceView']['kind'],
-  texts: {} as Record<string, string>,
-  cloth: {} as Record<string, string>,
-  weave: 'TWILL' as Cloth['weave'],
-  heat: 'ONE_DOT' as Cloth['heat'],
-  edge: 'UNTESTED' as Schemas['ClothSheet']['edge'],
-  ticks: {
-    oneWay: false,
-    reversible: false,
-    slippery: false,
-    pinMarks: false,
-    neverFlatten: false,
-    prettyInside: false,
-  },
-  across: {} as Stretch,
-  along: {} as Stretch,
-  measures: {} as Record<string, string>,
-  /** measures that nobody took yet: an average one's */
-  proposed: [] as string[],
-})
 const read = (way: 'across' | 'along'): Stretch => {
   const of = (reading: string) => project.source?.clothTexts[`${way}.${reading}`] ?? ''
   return { gauge: of('gauge'), stretched: of('stretched'), released: of('released') }
 }
-function reset() {
+const {
+  fields: form,
+  sending,
+  follow,
+} = useFields(() => {
   const s = project.source
-  form.kind = s?.kind ?? 'TROUSERS'
-  form.texts = {
-    name: s?.name ?? '',
-    what: s?.what ?? '',
-    condition: s?.condition ?? '',
-    care: s?.care ?? '',
-    cost: s?.cost ?? '',
+  return {
+    kind: s?.kind ?? ('TROUSERS' as Schemas['SourceView']['kind']),
+    texts: {
+      name: s?.name ?? '',
+      what: s?.what ?? '',
+      condition: s?.condition ?? '',
+      care: s?.care ?? '',
+      cost: s?.cost ?? '',
+    },
+    cloth: {
+      name: s?.cloth.name ?? '',
+      fibre: s?.cloth.fibre ?? '',
+      colour: s?.cloth.colour ?? '#7a6a55',
+      thickness: s?.clothTexts.thickness ?? '1 mm',
+    },
+    weave: s?.cloth.weave ?? ('TWILL' as Cloth['weave']),
+    heat: s?.cloth.heat ?? ('ONE_DOT' as Cloth['heat']),
+    edge: s?.cloth.sheet.edge ?? ('UNTESTED' as Schemas['ClothSheet']['edge']),
+    ticks: {
+      oneWay: s?.cloth.oneWay ?? false,
+      reversible: s?.cloth.reversible ?? false,
+      slippery: s?.cloth.sheet.slippery ?? false,
+      pinMarks: s?.cloth.sheet.pinMarks ?? false,
+      neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
+      prettyInside: s?.cloth.sheet.prettyInside ?? false,
+    },
+    across: read('across'),
+    along: read('along'),
+    measures: Object.fromEntries((s?.measures ?? []).map((m) => [m.id, m.text])) as Record<string, string>,
+    /** measures that nobody took yet: an average one's */
+    proposed: [...(s?.proposed ?? [])],
   }
-  form.cloth = {
-    name: s?.cloth.name ?? '',
-    fibre: s?.cloth.fibre ?? '',
-    colour: s?.cloth.colour ?? '#7a6a55',
-    thickness: s?.clothTexts.thickness ?? '1 mm',
-  }
-  form.weave = s?.cloth.weave ?? 'TWILL'
-  form.heat = s?.cloth.heat ?? 'ONE_DOT'
-  form.edge = s?.cloth.sheet.edge ?? 'UNTESTED'
-  form.ticks = {
-    oneWay: s?.cloth.oneWay ?? false,
-    reversible: s?.cloth.reversible ?? false,
-    slippery: s?.cloth.sheet.slippery ?? false,
-    pinMarks: s?.cloth.sheet.pinMarks ?? false,
-    neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
-    prettyInside: s?.cloth.sheet.prettyInside ?? false,
-  }
-  form.across = read('across')
-  form.along = read('along')
-  form.measures = s ? Object.fromEntries(s.measures.map((m) => [m.id, m.text])) : form.measures
-  form.proposed = s ? [...s.proposed] : form.proposed
-}
-reset()
+})
 // What is being written about a source that is not settled yet is nowhere else: no answer that comes in meanwhile may wipe it.
 watch(
   () => project.version,
-  () => project.source && reset(),
+  () => project.source && follow(),
 )
 const asked = computed(() =>
   project.source && project.source.kind === form.kind
@@ -125,13 +111,14 @@ watch(
 )
 
 function save(faults: Schemas['Fault'][] = project.source?.faults ?? []) {
+  sending()
   const { texts, cloth, ticks, kind, weave, heat, edge, across, along } = form
   const body = {
     kind,
-    ...(texts as { name: string; what: string; condition: string; care: string; cost: string }),
+    ...texts,
     measures: Object.fromEntries(asked.value.map((m) => [m.id, form.measures[m.id] ?? ''])),
     cloth: {
-      ...(cloth as { name: string; fibre: string; colour: string; thickness: string }),
+      ...cloth,
       ...ticks,
       weave,
       heat,
@@ -189,7 +176,7 @@ const lines = [
   { id: 'condition', label: 'Condition' },
   { id: 'care', label: 'Care' },
   { id: 'cost', label: 'Cost' },
-]
+] as const
 const ways = [
   { id: 'across', words: 'across the grain' },
   { id: 'along', words: 'along the grain' },
@@ -237,7 +224,7 @@ const tabs = computed(() => [
           <PlainField
             v-for="l in lines"
             :key="l.id"
-            :model-value="form.texts[l.id] ?? ''"
+            :model-value="form.texts[l.id]"
             :label="l.label"
             :name="'source.' + l.id"
             @update:model-value="(t) => (form.texts[l.id] = t)"

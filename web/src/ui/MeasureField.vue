@@ -14,14 +14,20 @@ const emit = defineEmits<{ settle: [text: string]; focus: [] }>()
 const { problem, complaint } = useComplaint(() => name)
 const id = useId()
 const text = ref(value)
+let sent: string | undefined
+// An answer to another field, or to this one's words of before, leaves alone what is being written here now.
 watch(
   () => value,
-  (next) => (text.value = next),
+  (next, before) => {
+    if (text.value === before || text.value === sent) text.value = next
+  },
 )
 // Somebody else wrote meanwhile: what was refused here was not stored, and what stands there now is shown.
 watch(problem, (now) => now?.status === 409 && (text.value = value))
 function settle() {
-  if (text.value !== value) emit('settle', text.value)
+  if (text.value === value) return
+  sent = text.value
+  emit('settle', text.value)
 }
 /** A proposal becomes one's own by saying so, even where the tape shows the very same. */
 const confirm = () => emit('settle', text.value)

@@ -18,6 +18,20 @@ describe('a measure', () => {
     expect(field.emitted('settle')?.[0]).toEqual(['23 5/8 in'])
   })
 
+  it('keeps what is being typed while an answer to its words of before comes in', async () => {
+    const field = mount(MeasureField, { props })
+    const input = field.find('input')
+    await input.setValue('61')
+    await input.trigger('change')
+    await field.setProps({ value: '61 cm' })
+    expect(input.element.value).toBe('61 cm')
+    await input.setValue('62')
+    await input.trigger('change')
+    await input.setValue('62.5')
+    await field.setProps({ value: '62 cm' })
+    expect(input.element.value).toBe('62.5')
+  })
+
   it('keeps what was typed beside the complaint about it', async () => {
     const problem = ref<Problem>()
     const field = mount(MeasureField, { props, global: { provide: problemFor(problem) } })
