@@ -27,7 +27,8 @@ describe('a measure', () => {
     expect(input.element.value).toBe('61 cm')
     await input.setValue('62')
     await input.trigger('change')
-    await input.setValue('62.5')
+    input.element.value = '62.5'
+    await input.trigger('input')
     await field.setProps({ value: '62 cm' })
     expect(input.element.value).toBe('62.5')
   })
