@@ -19,17 +19,22 @@ provideProblem(hand.problem)
 const { project, failure, busy } = hand
 const router = useRouter()
 
-const rooms: Record<string, Component> = {
-  aim: defineAsyncComponent(() => import('../aim/AimStation.vue')),
-  source: defineAsyncComponent(() => import('../source/SourceStation.vue')),
-  'take-apart': defineAsyncComponent(() => import('../unpick/TakeApartStation.vue')),
-  panels: defineAsyncComponent(() => import('../panels/PanelsStation.vue')),
-  pieces: defineAsyncComponent(() => import('../pieces/PiecesStation.vue')),
-  lay: defineAsyncComponent(() => import('../lay/LayStation.vue')),
-  make: defineAsyncComponent(() => import('../make/MakeStation.vue')),
-  log: defineAsyncComponent(() => import('../log/LogStation.vue')),
+const doors: Record<string, () => Promise<Component>> = {
+  aim: () => import('../aim/AimStation.vue'),
+  source: () => import('../source/SourceStation.vue'),
+  'take-apart': () => import('../unpick/TakeApartStation.vue'),
+  panels: () => import('../panels/PanelsStation.vue'),
+  pieces: () => import('../pieces/PiecesStation.vue'),
+  lay: () => import('../lay/LayStation.vue'),
+  make: () => import('../make/MakeStation.vue'),
+  log: () => import('../log/LogStation.vue'),
 }
+const rooms = Object.fromEntries(
+  Object.entries(doors).map(([slug, door]) => [slug, defineAsyncComponent(door)] as const),
+)
 const room = computed(() => (Object.hasOwn(rooms, station) ? rooms[station] : undefined))
+// The station's script is fetched beside the project, not after it; that it cannot be is told where it is shown.
+if (Object.hasOwn(doors, station)) doors[station]?.().catch(() => undefined)
 // Without a station in the address the page opens where the work stands.
 watchEffect(() => {
   const state = project.value && (nextOf(project.value.stations) ?? project.value.stations.at(-1))
