@@ -118,7 +118,7 @@ final class Fuzz {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             double r = size / 2 * between(least, 1);
-            points.add(Point.towards(360.0 * i / n).times(r).plus(new Point(size / 2, size / 2)));
+            points.add(Point.unit(360.0 * i / n).times(r).plus(new Point(size / 2, size / 2)));
         }
         return new Ring(points);
     }
@@ -128,7 +128,7 @@ final class Fuzz {
         int n = 60 + random.nextInt(500);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            points.add(Point.towards(360.0 * i / n).times(size / 2 * (1 + 1e-4 * between(-1, 1))));
+            points.add(Point.unit(360.0 * i / n).times(size / 2 * (1 + 1e-4 * between(-1, 1))));
         }
         Ring ring = new Ring(points);
         return ring.isSimple() ? ring : Region.mended(ring).outerRings().get(0);

@@ -112,7 +112,7 @@ final class Jigsaws {
     /** A line with one or two soft bends, up to {@code depth} of its length to the side. */
     private List<Point> wave(Point from, Point to, double depth) {
         Point along = to.minus(from);
-        Point side = new Point(-along.y(), along.x());
+        Point side = along.left();
         double a = depth * (2 * random.nextDouble() - 1);
         double b = 0.6 * depth * (2 * random.nextDouble() - 1);
         List<Point> line = new ArrayList<>();
@@ -145,9 +145,9 @@ final class Jigsaws {
                     box.minX() + box.widthMm() * between(0.3, 0.7), box.minY() + box.heightMm() * between(0.3, 0.7));
             // Rather across the longer side, so that no needles come of it.
             double across = box.widthMm() > box.heightMm() ? 90 : 0;
-            Point way = Point.towards(across + between(-40, 40)).times(far);
+            Point way = Point.unit(across + between(-40, 40)).times(far);
             List<Point> side = new ArrayList<>(wave(middle.minus(way), middle.plus(way), between(0.02, 0.09)));
-            Point out = new Point(-way.y(), way.x()).times(2);
+            Point out = way.left().times(2);
             side.add(side.get(side.size() - 1).plus(out));
             side.add(side.get(0).plus(out));
             Region half = Region.of(new Ring(side));

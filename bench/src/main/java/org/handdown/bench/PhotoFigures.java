@@ -130,7 +130,7 @@ public final class PhotoFigures {
             }
             scene.add(shot.sheet().at(nearest));
         }
-        List<Point> line = Rigid.best(on, scene, drawn.flattened().ring().run(0, 0));
+        List<Point> line = Rigid.best(on, scene, drawn.ring().run(0, 0));
         List<Point> truth = shot.truth().run(0, 0);
         double square = 0;
         double worst = 0;
@@ -158,7 +158,7 @@ public final class PhotoFigures {
         for (int i = 0; i + 1 < line.size(); i++) {
             int steps = (int) Math.max(1, Math.ceil(line.get(i).distanceMm(line.get(i + 1)) / 3));
             for (int k = 0; k < steps; k++) {
-                dense.add(line.get(i).toward(line.get(i + 1), (double) k / steps));
+                dense.add(line.get(i).between(line.get(i + 1), (double) k / steps));
             }
         }
         return dense;

@@ -123,8 +123,7 @@ public final class PieceFigures {
             for (int i = 0; i < BODIES; i++) {
                 Design design = Drafts.require(id).draw(body(i), Map.of());
                 var line = design.piece("sleeve").stitchLine();
-                double high = line.flattened().ring().box().maxY()
-                        - line.edge("right").end().y();
+                double high = line.box().maxY() - line.edge("right").end().y();
                 double hole = design.seams().stream()
                         .filter(s -> s.name().startsWith("sleeve head"))
                         .flatMap(s -> s.one().stream())
@@ -178,8 +177,8 @@ public final class PieceFigures {
         Piece leg = Drafts.require("dungarees").draw(body(1), Map.of()).piece("front-leg");
         double ours =
                 median(() -> OffsetOutline.of(leg.stitchLine(), e -> 10).ring().areaMm2());
-        double theirs = median(
-                () -> Region.of(leg.stitchLine().flattened().ring()).grown(10).areaMm2());
+        double theirs =
+                median(() -> Region.of(leg.stitchLine().ring()).grown(10).areaMm2());
         out.atMost("cut line of a leg against a buffer by JTS, time ratio", ours / theirs, "", 5);
     }
 

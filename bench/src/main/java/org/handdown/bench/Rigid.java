@@ -19,7 +19,7 @@ public final class Rigid {
             sin += p.cross(q);
         }
         double deg = Math.toDegrees(Math.atan2(sin, cos));
-        Point x = Point.towards(deg);
+        Point x = Point.unit(deg);
         return moved.stream()
                 .map(p -> p.minus(a))
                 .map(p -> new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y()).plus(b))

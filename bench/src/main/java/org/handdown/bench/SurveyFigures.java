@@ -50,7 +50,7 @@ final class SurveyFigures {
         for (int seed = 0; seed < SURVEYS; seed++) {
             SimulatedTape tape = new SimulatedTape(new Random(seed), 2, POINTS);
             double truth = new Ring(tape.truth()).areaMm2();
-            double area = tape.pins(-1, 0, false).outline().flattened().ring().areaMm2();
+            double area = tape.pins(-1, 0, false).outline().ring().areaMm2();
             good += Math.abs(area / truth - 1) < 0.005 ? 1 : 0;
         }
         out.atLeast("two pins, area within 0.5 % of truth, of 100 surveys", good, "", 95);
@@ -178,7 +178,7 @@ final class SurveyFigures {
     private static void references(Figures out) {
         double worst = 0;
         for (ReadyShape shape : ReadyShape.values()) {
-            Ring ring = PhotoScenes.usual(shape, 1).flattened().ring();
+            Ring ring = PhotoScenes.usual(shape, 1).ring();
             worst = Math.max(worst, Math.abs(ring.areaMm2() / platformArea(ring) - 1));
         }
         out.atMost("areas against the java.awt.geom reference, relative", worst, "", 1e-6);

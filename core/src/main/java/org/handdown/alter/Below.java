@@ -36,7 +36,7 @@ final class Below {
                 PartRole role = anatomy.part(run.part()).role();
                 if (atHem && (role == PartRole.CUFF || role == PartRole.RIB)) {
                     Part below = anatomy.part(run.part());
-                    rest = below.outline().flattened().ring().box().widthMm();
+                    rest = below.outline().box().widthMm();
                     name = below.name();
                 }
             }

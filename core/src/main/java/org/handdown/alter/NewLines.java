@@ -95,7 +95,7 @@ public final class NewLines {
         for (int i = 0; i <= steps; i++) {
             Point at = edge.at((double) i / steps);
             Point way = edge.at(Math.min(1, (i + 0.5) / steps)).minus(edge.at(Math.max(0, (i - 0.5) / steps)));
-            Point in = new Point(-way.y(), way.x()).times(1 / Math.max(way.lengthMm(), 1e-9));
+            Point in = way.left().times(1 / Math.max(way.lengthMm(), 1e-9));
             points.add(at.plus(in.times(depthAt(at.y(), stations, low, high))));
         }
         return points;
@@ -119,7 +119,7 @@ public final class NewLines {
     }
 
     private static Line level(Part part, What what, double above) {
-        Ring ring = part.outline().flattened().ring();
+        Ring ring = part.outline().ring();
         double y = ring.box().minY() + above;
         List<Ring.Span> spans = ring.spansAt(y + 0.01);
         double from = spans.isEmpty() ? ring.box().minX() : spans.get(0).from();
@@ -132,7 +132,7 @@ public final class NewLines {
     /** At the middle of the upper edge, running out a third of the way down, at most 120 mm. */
     private List<Line> dart(TakeIn.Reading reading) {
         Part part = anatomy.part(reading.where());
-        Box box = part.outline().flattened().ring().box();
+        Box box = part.outline().box();
         double middle = (box.minX() + box.maxX()) / 2 + reading.pinches().get(0).atMm();
         double depth = reading.pinches().get(0).mm();
         double down = Math.min(120, box.heightMm() / 3);

@@ -117,7 +117,7 @@ public final class ReleaseBudget {
 
     /** Heights between which all upright edges of a part run; a curved hem or neck lies outside them. */
     private static double[] upright(Part part) {
-        Box box = part.outline().flattened().ring().box();
+        Box box = part.outline().box();
         double low = box.minY();
         double high = box.maxY();
         for (Edge edge : part.outline().edges()) {
@@ -192,7 +192,7 @@ public final class ReleaseBudget {
      */
     private double openShare(Fold fold, double y) {
         Part part = anatomy.part(fold.part());
-        Box box = part.outline().flattened().ring().box();
+        Box box = part.outline().box();
         List<Point> edge = part.outline().edge(fold.edge()).flattened(1);
         double low = edge.stream().mapToDouble(Point::y).min().orElse(0);
         double high = edge.stream().mapToDouble(Point::y).max().orElse(0);

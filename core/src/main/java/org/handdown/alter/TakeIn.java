@@ -182,7 +182,7 @@ public final class TakeIn {
         Part part = part(reading.where());
         Pinch pinch = reading.pinches().get(0);
         double shorter = reading.kind().quantity().multiplier() * pinch.mm();
-        var box = part.outline().flattened().ring().box();
+        var box = part.outline().box();
         double from = box.minY() + pinch.atMm();
         double high = box.heightMm();
         if (pinch.atMm() + shorter > high - 30) {
@@ -230,7 +230,7 @@ public final class TakeIn {
         }
         double up = reading.pinches().get(0).mm();
         Part part = anatomy.part(join.runs().get(0).part());
-        var box = part.outline().flattened().ring().box();
+        var box = part.outline().box();
         if (up > box.heightMm() - 30) {
             throw new RefusedValueException(
                     "takeIn.pinch", Wording.fill("The %s is only %.0f mm long.", part.name(), box.heightMm()));
@@ -264,7 +264,7 @@ public final class TakeIn {
     private Change dart(Reading reading) {
         Part part = part(reading.where());
         double depth = reading.pinches().get(0).mm();
-        var box = part.outline().flattened().ring().box();
+        var box = part.outline().box();
         double edge = new Tube(anatomy, part).girthMm(box.maxY() - 0.5);
         Optional<Part> partner = partner(part.id()).flatMap(anatomy::findPart);
         int darts = reading.partnerToo() ? 2 : 1;

@@ -16,7 +16,7 @@ public record Repeat(String id, double directionDeg, double periodMm, double pha
 
     /** How far past a line of the pattern a point lies, in [0, period). */
     public double phaseAtMm(Point inPanel) {
-        double rest = (inPanel.dot(Point.towards(directionDeg)) - phaseMm) % periodMm;
+        double rest = (inPanel.dot(Point.unit(directionDeg)) - phaseMm) % periodMm;
         return rest < 0 ? rest + periodMm : rest;
     }
 

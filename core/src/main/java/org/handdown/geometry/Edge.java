@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.handdown.measure.RefusedValueException;
 
 /** A named run of an outline, made of joined lines and cubic curves. */
 public record Edge(String name, List<Segment> segments) {
@@ -13,7 +14,7 @@ public record Edge(String name, List<Segment> segments) {
 
     public Edge {
         if (segments.isEmpty()) {
-            throw new IllegalArgumentException("Edge (" + name + ") has no segment.");
+            throw new RefusedValueException("edge", "Edge (" + name + ") has no segment.");
         }
         segments = List.copyOf(segments);
     }
@@ -30,7 +31,7 @@ public record Edge(String name, List<Segment> segments) {
 
     /** An edge on the other side of x = 0, so that it goes on round an outline. */
     public static Edge mirrored(String name, Edge edge) {
-        return edge.map(p -> new Point(-p.x(), p.y())).reversed().named(name);
+        return edge.map(p -> p.mirrored()).reversed().named(name);
     }
 
     public Edge named(String other) {
@@ -140,7 +141,7 @@ public record Edge(String name, List<Segment> segments) {
         for (int i = 0; i + 1 < points.size(); i++) {
             double step = points.get(i).distanceMm(points.get(i + 1));
             if (left <= step) {
-                return points.get(i).toward(points.get(i + 1), step == 0 ? 0 : left / step);
+                return points.get(i).between(points.get(i + 1), step == 0 ? 0 : left / step);
             }
             left -= step;
         }
@@ -199,7 +200,7 @@ public record Edge(String name, List<Segment> segments) {
 
     private static List<? extends Segment> halves(Segment segment, double alongMm) {
         if (!(segment instanceof Segment.Cubic cubic)) {
-            Point at = segment.start().toward(segment.end(), alongMm / lengthMm(segment));
+            Point at = segment.start().between(segment.end(), alongMm / lengthMm(segment));
             return List.of(new Segment.Line(segment.start(), at), new Segment.Line(at, segment.end()));
         }
         double low = 0;

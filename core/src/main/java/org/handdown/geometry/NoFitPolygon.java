@@ -35,7 +35,7 @@ public final class NoFitPolygon {
             thereAndBack.add(line.get(i));
         }
         if (thereAndBack.size() < 3) {
-            thereAndBack.add(1, line.get(0).toward(line.get(1), 0.5));
+            thereAndBack.add(1, line.get(0).between(line.get(1), 0.5));
         }
         return within(container, thereAndBack);
     }

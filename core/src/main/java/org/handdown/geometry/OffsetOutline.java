@@ -159,7 +159,7 @@ public final class OffsetOutline {
             if (k + 1 < forward.size() && forward.get(k + 1) > here + 1) {
                 int next = forward.get(k + 1);
                 Point met = mitre(shifted.get(here), end, shifted.get(next), shifted.get(next + 1));
-                kept.add(met == null ? end.toward(shifted.get(next), 0.5) : met);
+                kept.add(met == null ? end.between(shifted.get(next), 0.5) : met);
             } else {
                 kept.add(end);
             }
@@ -204,7 +204,7 @@ public final class OffsetOutline {
         Point b = atEnd ? line.get(line.size() - 1) : line.get(0);
         Point u = b.minus(a).times(1 / Math.max(b.distanceMm(a), 1e-12));
         // The left of the fold is the inside of a counter-clockwise outline; seen from its start it is the right.
-        Point in = atEnd ? new Point(-u.y(), u.x()) : new Point(u.y(), -u.x());
+        Point in = atEnd ? u.left() : u.right();
         Point meets = null;
         for (int i = 0; i + 1 < along.size(); i++) {
             double h0 = along.get(i).minus(b).dot(in);
@@ -214,10 +214,10 @@ public final class OffsetOutline {
             }
             if (meets == null) {
                 // The first stretch is carried on to the fold, whichever side of it the line begins.
-                meets = along.get(i).toward(along.get(i + 1), -h0 / (h1 - h0));
+                meets = along.get(i).between(along.get(i + 1), -h0 / (h1 - h0));
             }
             if (h1 >= amount) {
-                Point on = along.get(i).toward(along.get(i + 1), (amount - h0) / (h1 - h0));
+                Point on = along.get(i).between(along.get(i + 1), (amount - h0) / (h1 - h0));
                 double height = on.minus(b).dot(in);
                 Point mirrored = on.minus(in.times(2 * height));
                 return atEnd ? List.of(mirrored, meets) : List.of(meets, mirrored);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
 /**
@@ -22,9 +24,11 @@ public record Outline(List<Edge> edges) {
         for (int i = 0; i < edges.size(); i++) {
             Edge next = edges.get((i + 1) % edges.size());
             if (edges.get(i).end().distanceMm(next.start()) > JOINED_MM) {
-                throw new IllegalArgumentException(Wording.fill(
-                        "Edge (%s) does not end where edge (%s) begins.",
-                        edges.get(i).name(), next.name()));
+                throw new RefusedValueException(
+                        "outline",
+                        Wording.fill(
+                                "Edge (%s) does not end where edge (%s) begins.",
+                                edges.get(i).name(), next.name()));
             }
         }
     }
@@ -35,11 +39,22 @@ public record Outline(List<Edge> edges) {
     /** A run of a ring from vertex {@code from} forward to vertex {@code to}. */
     public record Run(int from, int to) {}
 
+    public Optional<Edge> find(String name) {
+        return edges.stream().filter(e -> e.name().equals(name)).findFirst();
+    }
+
+    /** @throws RefusedValueException where there is no such edge */
     public Edge edge(String name) {
-        return edges.stream()
-                .filter(e -> e.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no edge (" + name + ")."));
+        return find(name).orElseThrow(() -> new RefusedValueException("edge", "There is no edge (" + name + ")."));
+    }
+
+    /** Its points, curves flattened to {@link #FLATTENING_MM}. */
+    public Ring ring() {
+        return flattened().ring();
+    }
+
+    public Box box() {
+        return ring().box();
     }
 
     /** Mirrored left to right, still counter-clockwise; edges keep their names and run the other way. */

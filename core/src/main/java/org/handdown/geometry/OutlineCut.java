@@ -77,7 +77,7 @@ public record OutlineCut(Outline left, Outline right) {
     }
 
     private static Point middle(Segment segment) {
-        return segment instanceof Segment.Cubic c ? c.at(0.5) : segment.start().toward(segment.end(), 0.5);
+        return segment instanceof Segment.Cubic c ? c.at(0.5) : segment.start().between(segment.end(), 0.5);
     }
 
     /** Parameters at which a segment crosses the line, strictly between its ends. */
@@ -105,7 +105,7 @@ public record OutlineCut(Outline left, Outline right) {
     }
 
     private static Point at(Segment segment, double t) {
-        return segment instanceof Segment.Cubic c ? c.at(t) : segment.start().toward(segment.end(), t);
+        return segment instanceof Segment.Cubic c ? c.at(t) : segment.start().between(segment.end(), t);
     }
 
     /** The stretch of a segment between two parameters. */

@@ -55,18 +55,38 @@ public record Point(double x, double y) {
         return Math.hypot(x, y);
     }
 
+    /** This direction, 1 mm long; not a number for a vector without length. */
+    public Point unit() {
+        return times(1 / lengthMm());
+    }
+
+    /** This vector turned a quarter counter-clockwise: what lies left of whoever goes along it. */
+    public Point left() {
+        return new Point(-y, x);
+    }
+
+    /** This vector turned a quarter clockwise. */
+    public Point right() {
+        return new Point(y, -x);
+    }
+
+    /** Left and right changed over. */
+    public Point mirrored() {
+        return new Point(-x, y);
+    }
+
     /** Direction of this vector in degrees counter-clockwise from +x, in (−180, 180]. */
     public double directionDeg() {
         return Math.toDegrees(Math.atan2(y, x));
     }
 
-    /** Unit vector in a direction given in degrees. */
-    public static Point towards(double degrees) {
+    /** Unit vector in a direction given in degrees counter-clockwise from +x. */
+    public static Point unit(double degrees) {
         return new Point(StrictMath.cos(Math.toRadians(degrees)), StrictMath.sin(Math.toRadians(degrees)));
     }
 
     /** The point a share {@code at} of the way to {@code other}. */
-    public Point toward(Point other, double at) {
+    public Point between(Point other, double at) {
         return new Point(x + (other.x - x) * at, y + (other.y - y) * at);
     }
 }

@@ -171,7 +171,7 @@ public final class Region {
 
     /** Turned about the origin, degrees counter-clockwise. */
     public Region turned(double degrees) {
-        Point way = Point.towards(degrees);
+        Point way = Point.unit(degrees);
         return new Region(
                 AffineTransformation.rotationInstance(way.y(), way.x()).transform(area));
     }

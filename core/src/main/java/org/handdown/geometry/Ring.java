@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.handdown.measure.RefusedValueException;
 
 /**
  * A closed polygon in mm, first point not repeated, in either orientation. Order and numbering of the points are kept, since edges
@@ -16,7 +17,7 @@ public record Ring(List<Point> points) {
 
     public Ring {
         if (points.size() < 3) {
-            throw new IllegalArgumentException("An outline needs at least three points.");
+            throw new RefusedValueException("outline", "An outline needs at least three points.");
         }
         points = List.copyOf(points);
     }
@@ -33,7 +34,7 @@ public record Ring(List<Point> points) {
     public static Ring regular(Point centre, double radiusMm, int corners) {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < corners; i++) {
-            points.add(centre.plus(Point.towards(360.0 * i / corners).times(radiusMm)));
+            points.add(centre.plus(Point.unit(360.0 * i / corners).times(radiusMm)));
         }
         return new Ring(points);
     }

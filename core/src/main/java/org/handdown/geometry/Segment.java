@@ -21,7 +21,7 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
         for (Point toward : towards()) {
             Point way = toward.minus(start());
             if (way.lengthMm() > 1e-9) {
-                return way.times(1 / way.lengthMm());
+                return way.unit();
             }
         }
         return new Point(0, 0);
@@ -77,12 +77,12 @@ public sealed interface Segment permits Segment.Line, Segment.Cubic {
 
         /** Its two parts before and after parameter t in [0, 1] (de Casteljau). */
         public List<Cubic> split(double t) {
-            Point a = start.toward(handle1, t);
-            Point b = handle1.toward(handle2, t);
-            Point c = handle2.toward(end, t);
-            Point ab = a.toward(b, t);
-            Point bc = b.toward(c, t);
-            Point middle = ab.toward(bc, t);
+            Point a = start.between(handle1, t);
+            Point b = handle1.between(handle2, t);
+            Point c = handle2.between(end, t);
+            Point ab = a.between(b, t);
+            Point bc = b.between(c, t);
+            Point middle = ab.between(bc, t);
             return List.of(new Cubic(start, a, ab, middle), new Cubic(middle, bc, c, end));
         }
 

@@ -190,7 +190,7 @@ public final class DesignLay {
                 GRAIN_TOLERANCE_DEG,
                 piece.required() && !trial,
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
-                Region.of(piece.stitchLine().flattened().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
+                Region.of(piece.stitchLine().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
                 variants,
                 trial ? List.of() : matches(piece, panels),
                 motif(piece));
@@ -227,8 +227,8 @@ public final class DesignLay {
 
     private static FitPiece.Variant variant(
             Piece piece, String id, Outline.Flat cut, FitPiece.@Nullable Anchor anchor, double bonus) {
-        Region allowances = Region.of(cut.ring())
-                .minus(Region.of(piece.stitchLine().flattened().ring()));
+        Region allowances =
+                Region.of(cut.ring()).minus(Region.of(piece.stitchLine().ring()));
         List<Ring> hidden = new ArrayList<>(allowances.ringsWithoutHoles());
         hidden.addAll(piece.covered());
         hidden.removeIf(ring -> !ring.isSimple());

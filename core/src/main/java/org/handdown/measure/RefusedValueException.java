@@ -2,9 +2,10 @@ package org.handdown.measure;
 
 /**
  * Something a person entered cannot be used. The message says what is wrong, with the figure, and how to mend it; the field is a
- * path such as {@code aim.waist}, so that a screen can put the message where the value was typed.
+ * path such as {@code aim.waist}, so that a screen can put the message where the value was typed. It stands beside the exceptions for broken
+ * promises, not below them: who asks whether something can be made never takes a fault of the program for a no.
  */
-public final class RefusedValueException extends IllegalArgumentException {
+public final class RefusedValueException extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final String field;
 

@@ -60,7 +60,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
             double outside = 1 / Math.cos(Math.PI / CORNERS);
             List<Point> points = new ArrayList<>();
             for (int i = 0; i < CORNERS; i++) {
-                Point way = Point.towards(360.0 * i / CORNERS);
+                Point way = Point.unit(360.0 * i / CORNERS);
                 points.add(centre.plus(new Point(way.x() * widthMm / 2 * outside, way.y() * heightMm / 2 * outside)));
             }
             return new Ring(points);
@@ -94,7 +94,7 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
         @Override
         public Ring outline() {
             Point way = to.minus(from);
-            Point off = new Point(-way.y(), way.x()).times(widthMm / 2 / way.lengthMm());
+            Point off = way.left().times(widthMm / 2 / way.lengthMm());
             return new Ring(List.of(from.minus(off), to.minus(off), to.plus(off), from.plus(off)));
         }
     }

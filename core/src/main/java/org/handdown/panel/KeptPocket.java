@@ -55,7 +55,7 @@ public final class KeptPocket {
     }
 
     private static Point size(Part pocket) {
-        Box box = pocket.outline().flattened().ring().box();
+        Box box = pocket.outline().box();
         return new Point(box.widthMm(), box.heightMm());
     }
 
@@ -89,7 +89,7 @@ public final class KeptPocket {
     private static Optional<Point> place(UnpickPlan plan, Part part, Part pocket) {
         Optional<FlatView> over = view(plan, pocket);
         Optional<FlatView> under = view(plan, part);
-        Box box = pocket.outline().flattened().ring().box();
+        Box box = pocket.outline().box();
         return over.flatMap(o -> under.filter(u -> u.side().equals(o.side()))
                 .map(u -> new Point(
                         (box.minX() + box.maxX()) / 2 + o.dxMm() - u.dxMm(),

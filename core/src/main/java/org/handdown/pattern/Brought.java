@@ -51,7 +51,7 @@ public record Brought(
                 .toList();
         Outline drawn = new Outline(turned);
         Outline stitch = meaning == Meaning.STITCH || allowanceMm == 0 ? drawn : inside(drawn);
-        Ring ring = stitch.flattened().ring();
+        Ring ring = stitch.ring();
         if (!ring.isSimple() || ring.signedAreaMm2() <= 0) {
             throw new RefusedValueException("brought.outline", Wording.fill("The outline of %s crosses itself.", name));
         }
@@ -68,7 +68,7 @@ public record Brought(
     }
 
     private Outline inside(Outline drawn) {
-        Region room = Region.of(drawn.flattened().ring()).grown(-allowanceMm);
+        Region room = Region.of(drawn.ring()).grown(-allowanceMm);
         Outline.Flat flat = OffsetOutline.of(drawn, e -> -allowanceMm);
         if (room.isEmpty() || !flat.ring().isSimple() || flat.ring().signedAreaMm2() <= 0) {
             throw new RefusedValueException(

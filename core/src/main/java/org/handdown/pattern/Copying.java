@@ -124,7 +124,7 @@ public final class Copying {
     }
 
     private double lengthFactor() {
-        double own = garment.outline().flattened().ring().box().heightMm();
+        double own = garment.outline().box().heightMm();
         return wish.lengthMm() == 0 ? 1 : wish.lengthMm() / own;
     }
 

@@ -44,7 +44,7 @@ public record Design(
     }
 
     public Piece piece(String id) {
-        return find(id).orElseThrow(() -> new IllegalArgumentException("There is no piece (" + id + ")."));
+        return find(id).orElseThrow(() -> new RefusedValueException("piece", "There is no piece (" + id + ")."));
     }
 
     public Optional<Piece> find(String id) {

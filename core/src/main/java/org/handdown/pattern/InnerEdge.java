@@ -139,7 +139,7 @@ public record InnerEdge(Kind kind, String words, String of, List<Point> line, do
         Point along = line.get(1).minus(line.get(0));
         double left = 0;
         double right = 0;
-        for (Point p : piece.stitchLine().flattened().ring().points()) {
+        for (Point p : piece.stitchLine().ring().points()) {
             double side = along.cross(p.minus(line.get(0))) / Math.max(along.lengthMm(), 1e-9);
             left = Math.max(left, side);
             right = Math.max(right, -side);

@@ -159,7 +159,7 @@ public final class InsertDraft {
             }
         }
         Edge right = rightEdge((low + high) / 2);
-        Edge left = right.map(p -> new Point(-p.x(), p.y()));
+        Edge left = right.map(p -> p.mirrored());
         List<Edge> edges = new ArrayList<>();
         // Counter-clockwise from the lower left: lower edge, right side up, upper edge, left side down.
         Edge up = new Edge("right", right.reversed().segments());
@@ -234,7 +234,7 @@ public final class InsertDraft {
         List<String> notes = new ArrayList<>();
         notes.add(Wording.fill(
                 "Their edges measure %.0f mm along the stitch line, as the opened seam does; the axis is %.0f mm long.",
-                wish.seamMm(), side().flattened().ring().box().heightMm()));
+                wish.seamMm(), side().box().heightMm()));
         notes.add(
                 "Fold each along its axis before cutting: both halves must agree. On cloth with a nap all run the same way.");
         if (hasGusset()) {

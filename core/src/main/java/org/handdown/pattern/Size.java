@@ -176,7 +176,7 @@ public record Size(
         if (level.isPresent()) {
             double y = level.get().points().get(0).y();
             // A level along an upper or lower edge is read just inside it.
-            Ring ring = piece.stitchLine().flattened().ring();
+            Ring ring = piece.stitchLine().ring();
             double at = Math.max(ring.box().minY() + 1e-4, Math.min(ring.box().maxY() - 1e-4, y));
             return ring.widthAtMm(at);
         }

@@ -21,7 +21,7 @@ public record Symmetry(double axisX, double deviationMm, Point where, double los
 
     /** About the axis through the centre notches, or the middle of its width where it has none. */
     public static Symmetry of(Piece piece) {
-        Ring ring = piece.stitchLine().flattened().ring();
+        Ring ring = piece.stitchLine().ring();
         Box box = ring.box();
         double axis = piece.notches().stream()
                 .filter(n -> n.label().startsWith("centre"))

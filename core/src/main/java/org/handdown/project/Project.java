@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
 import org.handdown.body.BodyMeasure;
@@ -112,6 +113,9 @@ public record Project(
         default Pieces by(Practice practice) {
             return this;
         }
+
+        /** What another package has to say of each way to come by pieces: a new way is missed at once. */
+        <T> T fold(Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn);
     }
 
     /**
@@ -197,6 +201,12 @@ public record Project(
      */
     public record Pattern(List<Order> orders, List<Piece> own, List<Want> wants, List<Change> changes)
             implements Pieces {
+        @Override
+        public <T> T fold(
+                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
+            return pattern.apply(this);
+        }
+
         public static final Pattern NONE = new Pattern(List.of(), List.of(), List.of(), List.of());
 
         private static final int MOST = 60;
@@ -280,13 +290,25 @@ public record Project(
      * @param inserts let into it where nothing more is hidden; null without any
      */
     public record LettingOut(LetOut.Wish wish, InsertDraft.@Nullable Wish inserts) implements Pieces {
+        @Override
+        public <T> T fold(
+                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
+            return lettingOut.apply(this);
+        }
+
         public LettingOut(LetOut.Wish wish) {
             this(wish, null);
         }
     }
 
     /** The source itself is taken in or shortened; nothing is cut out. */
-    public record TakingIn(TakeIn.Wish wish) implements Pieces {}
+    public record TakingIn(TakeIn.Wish wish) implements Pieces {
+        @Override
+        public <T> T fold(
+                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
+            return takingIn.apply(this);
+        }
+    }
 
     /**
      * Sums kept with the project.

@@ -9,6 +9,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.make.Step;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -48,7 +49,7 @@ final class StationBoard {
     private static StationState told(Station station, Supplier<StationState> state) {
         try {
             return state.get();
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedValueException e) {
             return open(station, "Cannot be worked out: " + e.getMessage());
         }
     }
@@ -157,25 +158,27 @@ final class StationBoard {
 
     private StationState piecesState() {
         Project.Pieces pieces = project.pieces();
-        if (pieces instanceof Project.LettingOut) {
-            return lettingOut();
+        if (pieces != null) {
+            return pieces.fold(pattern -> drafted(), letting -> lettingOut(), this::takingIn);
         }
-        if (pieces instanceof Project.TakingIn taking) {
-            int readings = taking.wish().readings().size();
-            return readings == 0
-                    ? open(Station.PIECES, "Say where it was pinned, and how deep.")
-                    : settled(
-                            Station.PIECES,
-                            Wording.fill("%d place%s taken in or shortened", readings, readings == 1 ? "" : "s"));
-        }
-        if (!(pieces instanceof Project.Pattern)) {
-            Aim aim = project.aim();
-            return open(
-                    Station.PIECES,
-                    aim != null && aim.draft().isEmpty()
-                            ? "Draft, bring in or enter the pieces."
-                            : "Draft the pieces from the measures.");
-        }
+        Aim aim = project.aim();
+        return open(
+                Station.PIECES,
+                aim != null && aim.draft().isEmpty()
+                        ? "Draft, bring in or enter the pieces."
+                        : "Draft the pieces from the measures.");
+    }
+
+    private StationState takingIn(Project.TakingIn taking) {
+        int readings = taking.wish().readings().size();
+        return readings == 0
+                ? open(Station.PIECES, "Say where it was pinned, and how deep.")
+                : settled(
+                        Station.PIECES,
+                        Wording.fill("%d place%s taken in or shortened", readings, readings == 1 ? "" : "s"));
+    }
+
+    private StationState drafted() {
         if (!room.isDraftedFromTheAim()) {
             return stale(Station.PIECES, "Drafted before the measures changed.");
         }

@@ -55,6 +55,9 @@ public final class Workroom {
     /** Refusals of drafts and changes already say what to mend. */
     private static final Pattern PATTERN_FIELDS = Pattern.compile("^(choices|change|draft|aim)");
 
+    /** What geometry says of a shape that is none. */
+    private static final Set<String> OUTLINE_FIELDS = Set.of("outline", "edge");
+
     private static final List<BodyMeasure> BODY = List.of(
             BodyMeasure.CHEST,
             BodyMeasure.WAIST,
@@ -541,12 +544,11 @@ public final class Workroom {
             design().ifPresent(Design::sizes);
             design().ifPresent(Design::walks);
             takeIn().ifPresent(TakeIn::changes);
-        } catch (IllegalArgumentException e) {
-            if (e instanceof RefusedValueException r
-                    && PATTERN_FIELDS.matcher(r.field()).find()) {
-                throw r;
+        } catch (RefusedValueException e) {
+            if (PATTERN_FIELDS.matcher(e.field()).find()) {
+                throw e;
             }
-            String why = e instanceof RefusedValueException r ? r.getMessage() : "The outline crosses itself.";
+            String why = OUTLINE_FIELDS.contains(e.field()) ? "The outline crosses itself." : e.getMessage();
             throw new RefusedValueException(
                     "measures",
                     Wording.fill("These measures make no whole panel or piece. %s Check the figures.", why));

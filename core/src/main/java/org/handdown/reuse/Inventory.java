@@ -133,7 +133,7 @@ public final class Inventory {
                         .filter(j -> !plan.isOpen(j))
                         .mapToDouble(j -> plan.minutes(j, JoinDecision.UNPICK))
                         .sum();
-                var box = part.outline().flattened().ring().box();
+                var box = part.outline().box();
                 Keeper.Hold hold = open == joins.size()
                         ? Keeper.Hold.DETACHED
                         : open > 0 ? Keeper.Hold.HALF : Keeper.Hold.ATTACHED;

@@ -115,7 +115,7 @@ public final class Suitability {
     private List<double[]> extents() {
         return anatomy.mainParts().stream()
                 .map(Part::outline)
-                .map(o -> o.flattened().ring().box())
+                .map(o -> o.box())
                 .map(b -> new double[] {b.widthMm(), b.heightMm()})
                 .toList();
     }

@@ -147,7 +147,7 @@ public final class LargestThatFits {
         tried.accept(value);
         try {
             return laid(best, raised.at.apply(value)).orElse(null);
-        } catch (IllegalArgumentException cannotBeDrawn) {
+        } catch (RefusedValueException cannotBeDrawn) {
             return null;
         }
     }
@@ -183,7 +183,7 @@ public final class LargestThatFits {
                     .findFirst()
                     .map(u -> Wording.fill("The %s stops it: %s.", u.piece().replace('-', ' '), u.reason()))
                     .orElse("The pieces leave no more room.");
-        } catch (IllegalArgumentException cannotBeDrawn) {
+        } catch (RefusedValueException cannotBeDrawn) {
             return Wording.fill("It cannot be drawn so: %s", cannotBeDrawn.getMessage());
         }
     }

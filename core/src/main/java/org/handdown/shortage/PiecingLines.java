@@ -30,7 +30,7 @@ final class PiecingLines {
                 .map(m -> new Piecing(
                         name, piece.id(), m.points().get(0), m.points().get(1), allowance))
                 .forEach(lines::add);
-        Box box = piece.stitchLine().flattened().ring().box();
+        Box box = piece.stitchLine().box();
         List<Piecing> across = new ArrayList<>();
         List<Piecing> along = new ArrayList<>();
         for (double share : SHARES) {

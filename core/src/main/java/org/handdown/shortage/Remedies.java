@@ -141,7 +141,7 @@ public final class Remedies {
                     && problem.pieces().stream()
                             .filter(p -> wanted.getOrDefault(p.id(), 0) > lying.getOrDefault(p.id(), 0))
                             .allMatch(p -> FitsAlone.on(problem, p));
-        } catch (IllegalArgumentException refused) {
+        } catch (RefusedValueException refused) {
             // The change cannot be made on this piece.
             return false;
         }
@@ -279,7 +279,7 @@ public final class Remedies {
     }
 
     private void shorter() {
-        Box box = whole.stitchLine().flattened().ring().box();
+        Box box = whole.stitchLine().box();
         double most = Math.min(MOST_SHORTER_MM, Math.floor(MOST_SHORTER * box.heightMm()));
         List<String> pieces = together();
         @Nullable Project best = null;
@@ -322,7 +322,7 @@ public final class Remedies {
 
     /** Folded away wherever no corner of any of the pieces stands in the way; null where there is no such place. */
     private @Nullable Project shortened(List<String> pieces, double by) {
-        Box box = whole.stitchLine().flattened().ring().box();
+        Box box = whole.stitchLine().box();
         for (double share : new double[] {0.15, 0.25, 0.4, 0.55, 0.7, 0.05, 0.85}) {
             double at = share * box.heightMm();
             Project shorter = changed(List.of(new Lengthen("shorter, cloth is short", pieces, at, -by)));
@@ -339,8 +339,7 @@ public final class Remedies {
     private void leaveOut() {
         design.pieces().stream()
                 .filter(p -> !p.required() && lying.containsKey(p.id()) && !p.id().equals(piece))
-                .sorted(Comparator.comparingDouble(
-                        p -> p.stitchLine().flattened().ring().areaMm2()))
+                .sorted(Comparator.comparingDouble(p -> p.stitchLine().ring().areaMm2()))
                 .forEach(p -> {
                     HashMap<String, Integer> wanted = wanted();
                     wanted.remove(p.id());

@@ -174,7 +174,7 @@ public final class LeastOpening {
         double widest = 0;
         double longest = 0;
         for (Part part : anatomy.mainParts()) {
-            Box box = part.outline().flattened().ring().box();
+            Box box = part.outline().box();
             widest = Math.max(widest, box.widthMm());
             longest = Math.max(longest, box.heightMm());
             if (box.widthMm() >= widthMm && box.heightMm() >= lengthMm) {

@@ -55,7 +55,7 @@ public record PartLabel(
         String other = side.isEmpty()
                 ? ""
                 : part.id().substring(0, part.id().length() - side.length()) + (side.equals("left") ? "right" : "left");
-        Box box = part.outline().flattened().ring().box();
+        Box box = part.outline().box();
         return new PartLabel(
                 part.id(),
                 part.name(),

@@ -250,7 +250,7 @@ public final class UnpickPlan {
         for (Join.Run run : closed.runs()) {
             Part other = anatomy.part(run.part());
             if (!other.id().equals(part.id()) && KINDS.containsKey(other.role())) {
-                double depth = other.outline().flattened().ring().box().heightMm();
+                double depth = other.outline().box().heightMm();
                 return new EdgeFinish(java.util.Objects.requireNonNull(KINDS.get(other.role())), Math.min(depth, 400));
             }
         }

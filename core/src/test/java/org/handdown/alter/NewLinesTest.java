@@ -44,7 +44,7 @@ class NewLinesTest {
         assertThat(lines).hasSize(4);
         assertThat(lines).extracting(NewLines.Line::part).containsExactlyInAnyOrder("front", "back", "front", "back");
         assertThat(lines).allSatisfy(l -> {
-            var ring = SKIRT.part(l.part()).outline().flattened().ring();
+            var ring = SKIRT.part(l.part()).outline().ring();
             // The narrowing of the part at each height is the depth there, on the side where the line runs.
             for (Point p : l.points().subList(1, l.points().size() - 1)) {
                 var span = ring.spansAt(p.y()).get(0);
@@ -54,11 +54,7 @@ class NewLinesTest {
         NewLines.Line front = lines.get(0);
         double most = front.points().stream()
                 .mapToDouble(p -> {
-                    var spans = SKIRT.part(front.part())
-                            .outline()
-                            .flattened()
-                            .ring()
-                            .spansAt(p.y());
+                    var spans = SKIRT.part(front.part()).outline().ring().spansAt(p.y());
                     return spans.isEmpty()
                             ? 0
                             : Math.min(p.x() - spans.get(0).from(), spans.get(0).to() - p.x());

@@ -9,6 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.body.Passage.Layered;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.junit.jupiter.api.Test;
 
@@ -51,7 +52,7 @@ class PassageTest {
 
     @Test
     void layersWithoutLengthOrWithWildStretchAreRefused() {
-        assertThatThrownBy(() -> new Layered("cloth", 0, 0.2)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Layered("cloth", 0, 0.2)).isInstanceOf(RefusedValueException.class);
         assertThatThrownBy(() -> new Layered("cloth", 500, 4)).hasMessageContaining("0 to 300 %");
         assertThatThrownBy(() -> new Layered("cloth", 500, -0.1)).hasMessageContaining("0 to 300 %");
         assertThatThrownBy(() -> new Layered(" ", 500, 0)).hasMessageContaining("what goes round");

@@ -1,10 +1,11 @@
 package org.handdown.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.handdown.measure.RefusedValueException;
 import org.junit.jupiter.api.Test;
 
 /** Lines and curves by plane geometry. */
@@ -77,7 +78,7 @@ class EdgeTest {
 
     @Test
     void anEdgeOfNothingIsRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(RefusedValueException.class)
                 .isThrownBy(() -> new Edge("hem", List.of()))
                 .withMessage("Edge (hem) has no segment.");
     }

@@ -98,7 +98,7 @@ class FlatRegionTest {
         double mm = 0.4 * random.nextDouble() + 0.01;
         FlatRegion in = FlatRegion.drawnIn(Region.of(ring), mm);
         FlatRegion out = FlatRegion.drawnIn(Region.of(ring), -mm);
-        Point middle = ring.at(0).toward(ring.at(1), 0.5);
+        Point middle = ring.at(0).between(ring.at(1), 0.5);
         Point outwards = middle.minus(new Point(3, -2));
         Point step = outwards.times(mm / outwards.lengthMm());
         assertThat(covers(in, middle.minus(step.times(0.99)))).isFalse();

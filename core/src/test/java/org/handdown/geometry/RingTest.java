@@ -1,7 +1,7 @@
 package org.handdown.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
+import org.handdown.measure.RefusedValueException;
 import org.junit.jupiter.api.Test;
 
 /** Polygons by plane geometry. */
@@ -63,7 +64,7 @@ class RingTest {
 
     @Test
     void twoPointsAreNoOutline() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(RefusedValueException.class)
                 .isThrownBy(() -> new Ring(List.of(new Point(0, 0), new Point(1, 1))))
                 .withMessage("An outline needs at least three points.");
     }

@@ -28,14 +28,14 @@ class BroughtTest {
     @Test
     void aStitchLineStaysAndIsCutItsAllowanceOutside() {
         Piece piece = bring(rectangle(200, 300), Brought.Meaning.STITCH, 10, 1, 0);
-        assertThat(piece.stitchLine().flattened().ring().areaMm2()).isCloseTo(200 * 300, within(1e-6));
+        assertThat(piece.stitchLine().ring().areaMm2()).isCloseTo(200 * 300, within(1e-6));
         assertThat(piece.cutLine().ring().areaMm2()).isCloseTo(220 * 320, within(1e-6));
     }
 
     @Test
     void aCutLineStaysAndIsSewnItsAllowanceInside() {
         Piece piece = bring(rectangle(200, 300), Brought.Meaning.CUT, 10, 1, 0);
-        assertThat(piece.stitchLine().flattened().ring().areaMm2()).isCloseTo(180 * 280, within(1e-6));
+        assertThat(piece.stitchLine().ring().areaMm2()).isCloseTo(180 * 280, within(1e-6));
         // Drawn outside again, it is the line that was brought in.
         assertThat(piece.cutLine().ring().areaMm2()).isCloseTo(200 * 300, within(1e-3));
         assertThat(piece.stitchLine().edges()).extracting(Edge::name).containsExactly("1", "2", "3", "4");
@@ -45,8 +45,8 @@ class BroughtTest {
     void oneKnownDistanceProvesTheUnit() {
         // Drawn 20 units wide, truly 508 mm.
         Piece piece = bring(rectangle(20, 30), Brought.Meaning.STITCH, 0, 508.0 / 20, 0);
-        assertThat(piece.stitchLine().flattened().ring().box().widthMm()).isCloseTo(508, within(1e-9));
-        assertThat(piece.stitchLine().flattened().ring().box().heightMm()).isCloseTo(762, within(1e-9));
+        assertThat(piece.stitchLine().box().widthMm()).isCloseTo(508, within(1e-9));
+        assertThat(piece.stitchLine().box().heightMm()).isCloseTo(762, within(1e-9));
         assertThatThrownBy(() -> bring(rectangle(200, 300), Brought.Meaning.STITCH, 0, 100, 0))
                 .hasMessageContaining("check the known distance");
     }
@@ -54,7 +54,7 @@ class BroughtTest {
     @Test
     void theGrainIsTurnedUpright() {
         Piece piece = bring(rectangle(200, 300), Brought.Meaning.STITCH, 0, 1, 90);
-        assertThat(piece.stitchLine().flattened().ring().box().widthMm()).isCloseTo(300, within(1e-6));
+        assertThat(piece.stitchLine().box().widthMm()).isCloseTo(300, within(1e-6));
     }
 
     @Test

@@ -33,8 +33,8 @@ class CopyingTest {
     @Test
     void theCopyHasTheGarmentsLinesWithAllowanceAndTrueingMarginOutside() {
         Piece piece = new Copying(FRONT, wish("side-right", 0, 0)).piece("front", "front", 1, false);
-        Box own = box(FRONT.outline().flattened().ring());
-        Box stitch = box(piece.stitchLine().flattened().ring());
+        Box own = box(FRONT.outline().ring());
+        Box stitch = box(piece.stitchLine().ring());
         Box cut = box(piece.cutLine().ring());
         assertThat(stitch.widthMm()).isCloseTo(own.widthMm(), within(1e-9));
         assertThat(cut.minY()).isCloseTo(own.minY() - 20, within(0.01));
@@ -47,8 +47,8 @@ class CopyingTest {
         Copying copying = new Copying(FRONT, wish("side-right", 0.2, 0));
         assertThat(copying.widthFactor()).isCloseTo(1.2, within(1e-9));
         Piece piece = copying.piece("front", "front", 1, false);
-        Box own = box(FRONT.outline().flattened().ring());
-        Box stitch = box(piece.stitchLine().flattened().ring());
+        Box own = box(FRONT.outline().ring());
+        Box stitch = box(piece.stitchLine().ring());
         assertThat(stitch.widthMm()).isCloseTo(1.2 * own.widthMm(), within(0.01));
         assertThat(stitch.heightMm()).isCloseTo(own.heightMm(), within(0.01));
         Point anchor = copying.anchorOf(FRONT.outline());
@@ -106,8 +106,8 @@ class CopyingTest {
     void theLengthMayComeFromAnotherGarment() {
         Copying copying = new Copying(FRONT, new Wish("side-right", Place.END, 0, 0, 10, 0, 500, List.of()));
         Piece piece = copying.piece("front", "front", 1, false);
-        Box own = box(FRONT.outline().flattened().ring());
-        Box stitch = box(piece.stitchLine().flattened().ring());
+        Box own = box(FRONT.outline().ring());
+        Box stitch = box(piece.stitchLine().ring());
         assertThat(stitch.heightMm()).isCloseTo(500, within(0.01));
         assertThat(stitch.widthMm()).isCloseTo(own.widthMm(), within(0.01));
         assertThat(copying.anchorOf(piece.stitchLine())).isEqualTo(copying.anchorOf(FRONT.outline()));

@@ -26,7 +26,7 @@ class DungareesDraftTest {
         // Hip 600 + 80 ease = 680; front 680/4 − 5 = 165, crotch reach 680/20 = 34; hem max(230 + 40, 0.42 · 680)/2 − 5
         // = 137.8.
         Piece front = design(1100).piece("front-leg");
-        Box box = front.stitchLine().flattened().ring().box();
+        Box box = front.stitchLine().box();
         assertThat(box.widthMm()).isCloseTo(165 + 34, within(0.1));
         assertThat(front.stitchLine().edge("hem").lengthMm()).isCloseTo(137.8, within(1e-9));
         // Waist to floor 660 less 25 above the floor.
@@ -66,7 +66,7 @@ class DungareesDraftTest {
             assertThat(cut.isSimple()).as(piece.id()).isTrue();
             assertThat(Region.of(cut)
                             .grown(0.01)
-                            .covers(Region.of(piece.stitchLine().flattened().ring())))
+                            .covers(Region.of(piece.stitchLine().ring())))
                     .as(piece.id())
                     .isTrue();
         }

@@ -62,11 +62,7 @@ class InnerEdgeTest {
     private static Edge arc(String name, Point from, Point to, double r, double angle) {
         double h = 4.0 / 3 * Math.tan(angle / 4);
         return Edge.curve(
-                name,
-                from,
-                from.plus(new Point(-from.y(), from.x()).times(h)),
-                to.minus(new Point(-to.y(), to.x()).times(h)),
-                to);
+                name, from, from.plus(from.left().times(h)), to.minus(to.left().times(h)), to);
     }
 
     /** Curves are flattened to 0.1 mm: the tangent at an end is off by a degree, the corner of a 10 mm turn by 0.3 mm. */

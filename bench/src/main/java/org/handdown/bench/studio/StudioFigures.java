@@ -141,7 +141,7 @@ public final class StudioFigures {
     }
 
     private static List<Point> line(PhotoTracing tracing) {
-        return PhotoFigures.outline(tracing.points()).flattened().ring().run(0, 0);
+        return PhotoFigures.outline(tracing.points()).ring().run(0, 0);
     }
 
     /** RMS and greatest distance both ways, once the two lie on each other as well as a shift and a turn can bring them. */
@@ -191,7 +191,7 @@ public final class StudioFigures {
             int steps = (int) Math.max(1, Math.ceil(far / 4));
             int at = i;
             IntStream.range(0, steps)
-                    .forEach(k -> dense.add(line.get(at).toward(line.get(at + 1), (double) k / steps)));
+                    .forEach(k -> dense.add(line.get(at).between(line.get(at + 1), (double) k / steps)));
         }
         return dense;
     }

@@ -89,7 +89,7 @@ public final class Remnants {
         if (!(box.widthMm() * box.heightMm() > 0)) {
             return null;
         }
-        Point way = Point.towards(turn);
+        Point way = Point.unit(turn);
         Point corner =
                 new Point(box.minX() * way.x() - box.minY() * way.y(), box.minX() * way.y() + box.minY() * way.x());
         return new FitLayout.GrainRectangle(corner, Placement.normalDeg(turn), box.widthMm(), box.heightMm());

@@ -76,7 +76,7 @@ public final class Stripes {
     }
 
     private Line line(FitPiece.Match match, Repeat repeat, Shape shape) {
-        Point along = Point.towards(repeat.directionDeg());
+        Point along = Point.unit(repeat.directionDeg());
         double offset = shape.at(0, 0).turned(match.point()).dot(along) - repeat.phaseMm();
         int group = java.util.Objects.requireNonNull(groups.get(name(match)));
         return new Line(group, along.x(), along.y(), repeat.periodMm(), offset);

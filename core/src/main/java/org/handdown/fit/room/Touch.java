@@ -269,7 +269,7 @@ public final class Touch {
             Point b = ring.at(i + 1);
             double edge = a.distanceMm(b);
             while (k < n && next <= run + edge) {
-                Point p = a.toward(b, (next - run) / Math.max(edge, 1e-12));
+                Point p = a.between(b, (next - run) / Math.max(edge, 1e-12));
                 at[2 * k] = (float) p.x();
                 at[2 * k + 1] = (float) p.y();
                 k++;

@@ -138,8 +138,8 @@ final class OneSide {
     /** Lays the copy on the panel in the way that reaches least far in the panel's direction. */
     private boolean layOn(int copy, int panel, double worth) {
         FitPiece piece = bench.piece(copy);
-        Point way = Point.towards(wayDeg[panel]);
-        Point sideways = Point.towards(wayDeg[panel] + 90).times(random.nextBoolean() ? 0.03 : -0.03);
+        Point way = Point.unit(wayDeg[panel]);
+        Point sideways = Point.unit(wayDeg[panel] + 90).times(random.nextBoolean() ? 0.03 : -0.03);
         double best = wallMm;
         boolean found = false;
         double left = bench.leftMm2(state, panel);

@@ -25,7 +25,7 @@ public record Crossing(Outline outline, String told) {
 
     /** @throws RefusedValueException telling where it crosses itself, from its lower left corner */
     public static Crossing mended(Outline drawn) {
-        Ring ring = drawn.flattened().ring();
+        Ring ring = drawn.ring();
         Point where = Region.crossing(ring);
         if (where == null && ring.isSimple()) {
             return new Crossing(drawn, "");

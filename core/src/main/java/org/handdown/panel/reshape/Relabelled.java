@@ -33,7 +33,7 @@ final class Relabelled {
         int n = ring.size();
         int[] labels = new int[n];
         for (int i = 0; i < n; i++) {
-            labels[i] = label(ring.at(i).toward(ring.at(i + 1), 0.5));
+            labels[i] = label(ring.at(i).between(ring.at(i + 1), 0.5));
         }
         int first = 0;
         while (first < n && labels[first] == labels[Math.floorMod(first - 1, n)]) {

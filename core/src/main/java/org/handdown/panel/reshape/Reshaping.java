@@ -97,9 +97,9 @@ public final class Reshaping {
                     "cut", Wording.of("Give two points of the cut that lie at least 5 mm apart."));
         }
         Outline outline = cloth(panel);
-        Region cloth = Region.of(outline.flattened().ring());
+        Region cloth = Region.of(outline.ring());
         Point way = to.minus(from).times(1 / from.distanceMm(to));
-        Point left = new Point(-way.y(), way.x());
+        Point left = way.left();
         double far = 30_000;
         Point start = from.minus(way.times(far));
         Point end = from.plus(way.times(far));
@@ -137,7 +137,7 @@ public final class Reshaping {
             throw new RefusedValueException("cutOut", "The cut-out crosses itself; walk round it in order.");
         }
         Outline outline = cloth(panel);
-        Region cloth = Region.of(outline.flattened().ring());
+        Region cloth = Region.of(outline.ring());
         Region hole = Region.of(cutOut);
         Region left = cloth.minus(hole);
         if (cloth.areaMm2() - left.areaMm2() < 1) {
@@ -215,7 +215,7 @@ public final class Reshaping {
         if (Math.abs(panel.grainDeg() - Panel.LENGTHWISE_DEG) < 1e-9) {
             return null;
         }
-        Point way = turn.apply(Point.towards(panel.grainDeg()).times(100));
+        Point way = turn.apply(Point.unit(panel.grainDeg()).times(100));
         return new Grain.Directed(new Point(0, 0), way);
     }
 
@@ -247,7 +247,7 @@ public final class Reshaping {
         }
         Point way = a.end().minus(a.start());
         double turn = way.times(-1).directionDeg() - b.end().minus(b.start()).directionDeg();
-        Point in = new Point(-way.y(), way.x()).times(2 * allowanceMm / way.lengthMm());
+        Point in = way.left().times(2 * allowanceMm / way.lengthMm());
         Point corner = turned(b.start(), turn);
         Point shift = a.end().minus(corner).plus(in);
         UnaryOperator<Point> move = p -> turned(p, turn).plus(shift);
@@ -255,14 +255,12 @@ public final class Reshaping {
         second.edges()
                 .forEach(e -> edges.add(
                         new Edge(other.id() + "-" + e.name(), e.map(move).segments())));
-        Region both = Region.of(first.flattened().ring())
-                .union(Region.of(second.flattened().ring().map(move)));
+        Region both = Region.of(first.ring()).union(Region.of(second.ring().map(move)));
         if (both.parts().size() != 1 || !both.holes().isEmpty()) {
             throw new RefusedValueException("join", "Pieced so, the panels do not make one whole; take other edges.");
         }
-        double overlap = Region.of(first.flattened().ring()).areaMm2()
-                + Region.of(second.flattened().ring()).areaMm2()
-                - both.areaMm2();
+        double overlap =
+                Region.of(first.ring()).areaMm2() + Region.of(second.ring()).areaMm2() - both.areaMm2();
         double shorter = Math.min(a.lengthMm(), b.lengthMm());
         if (overlap > 2 * allowanceMm * shorter * 1.3 + 500) {
             throw new RefusedValueException(
@@ -270,7 +268,7 @@ public final class Reshaping {
                     "Pieced so, the panels lie over each other beyond the seam; take other edges or cut first.");
         }
         Point half = in.times(0.5);
-        Point seamEnd = a.start().toward(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
+        Point seamEnd = a.start().between(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
         Point seamFrom = b.lengthMm() >= a.lengthMm() ? a.start() : a.end().minus(seamEnd.minus(a.start()));
         Flaw seam = new Flaw(
                 Flaw.Treatment.NOTE,
@@ -340,7 +338,7 @@ public final class Reshaping {
     }
 
     static Point turned(Point p, double degrees) {
-        Point x = Point.towards(degrees);
+        Point x = Point.unit(degrees);
         return new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y());
     }
 }

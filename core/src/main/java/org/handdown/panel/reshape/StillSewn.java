@@ -58,8 +58,8 @@ public final class StillSewn {
         UnaryOperator<Point> move = turn::of;
         Edge beside = b.map(move).reversed();
         List<Region> cloth = new ArrayList<>();
-        cloth.add(Region.of(first.flattened().ring()));
-        cloth.add(Region.of(second.flattened().ring().map(move)));
+        cloth.add(Region.of(first.ring()));
+        cloth.add(Region.of(second.ring().map(move)));
         double overlap = cloth.get(0)
                 .intersection(cloth.get(1))
                 .minus(Region.unionOf(between(a, beside)))
@@ -128,8 +128,8 @@ public final class StillSewn {
     private static Turn onto(Point from, Point to, Point otherFrom, Point otherTo) {
         double degrees =
                 to.minus(from).directionDeg() - otherTo.minus(otherFrom).directionDeg();
-        Point middle = Reshaping.turned(otherFrom.toward(otherTo, 0.5), degrees);
-        return new Turn(degrees, from.toward(to, 0.5).minus(middle));
+        Point middle = Reshaping.turned(otherFrom.between(otherTo, 0.5), degrees);
+        return new Turn(degrees, from.between(to, 0.5).minus(middle));
     }
 
     /** What lies between both sides of the seam, in slices: cloth over cloth where they bulge, nothing where they gape. */
@@ -151,8 +151,8 @@ public final class StillSewn {
         for (int i = 0; i <= STEPS; i++) {
             middles.add(middle(a, b, i));
         }
-        middles.set(0, middles.get(0).toward(middles.get(1), 0.05));
-        middles.set(STEPS, middles.get(STEPS).toward(middles.get(STEPS - 1), 0.05));
+        middles.set(0, middles.get(0).between(middles.get(1), 0.05));
+        middles.set(STEPS, middles.get(STEPS).between(middles.get(STEPS - 1), 0.05));
         return Region.along(middles, 2 * Outline.FLATTENING_MM);
     }
 
@@ -201,6 +201,6 @@ public final class StillSewn {
 
     private static Point middle(Edge a, Edge b, int step) {
         double share = step / (double) STEPS;
-        return a.at(share).toward(b.at(share), 0.5);
+        return a.at(share).between(b.at(share), 0.5);
     }
 }

@@ -48,7 +48,7 @@ public record ClothRepeat(String name, boolean across, double periodMm, String e
 
     /** Distance along that direction at which a line lies, panel frame, in [0, period). */
     public double phaseMm(Outline.Flat cloth, double grainDeg) {
-        Point way = Point.towards(directionDeg(grainDeg));
+        Point way = Point.unit(directionDeg(grainDeg));
         double from = 0;
         double inward = 1;
         if (!edge.isEmpty()) {

@@ -52,7 +52,7 @@ public record DrawnOutline(
                 < outline.edges().size()) {
             throw new RefusedValueException("outline", "Two edges have the same name.");
         }
-        if (!outline.flattened().ring().isSimple()) {
+        if (!outline.ring().isSimple()) {
             throw new RefusedValueException("outline", "The outline crosses itself.");
         }
         if (from.length() > 200) {

@@ -65,7 +65,7 @@ public record FourSides(
         double along = (fromP * fromP - fromQ * fromQ + base * base) / (2 * base);
         double off = Math.sqrt(Math.max(0, fromP * fromP - along * along));
         Point unit = way.times(1 / base);
-        return p.plus(unit.times(along)).plus(new Point(-unit.y(), unit.x()).times(off));
+        return p.plus(unit.times(along)).plus(unit.left().times(off));
     }
 
     /** What the other diagonal should be by the five figures, mm. */

@@ -53,7 +53,7 @@ public record ShapeByMeasures(ReadyShape shape, Map<String, Double> measures) im
                             "measures." + oddOne(shape, measures),
                             java.util.Objects.requireNonNullElse(e.getMessage(), ""));
         }
-        if (!drawing.outline().flattened().ring().isSimple()) {
+        if (!drawing.outline().ring().isSimple()) {
             String odd = oddOne(shape, measures);
             throw new RefusedValueException(
                     "measures." + odd,

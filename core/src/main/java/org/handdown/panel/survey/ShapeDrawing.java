@@ -63,7 +63,7 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
     }
 
     private static Point flip(Point p) {
-        return new Point(-p.x(), p.y());
+        return p.mirrored();
     }
 
     /** The other side of a right-angled triangle. @throws RefusedValueException when the slanting side is too short */
@@ -345,8 +345,8 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
         return Edge.curve(
                 name,
                 from,
-                from.toward(to, 1.0 / 3).plus(off),
-                from.toward(to, 2.0 / 3).plus(off),
+                from.between(to, 1.0 / 3).plus(off),
+                from.between(to, 2.0 / 3).plus(off),
                 to);
     }
 

@@ -98,12 +98,12 @@ final class SurveyedPanel {
     }
 
     private Point pressed(Point p) {
-        Point up = Point.towards(grainDeg);
-        Point right = Point.towards(grainDeg - 90);
+        Point up = Point.unit(grainDeg);
+        Point right = Point.unit(grainDeg - 90);
         return up.times(along * p.dot(up)).plus(right.times(across * p.dot(right)));
     }
 
     private static Point flip(Point p) {
-        return new Point(-p.x(), p.y());
+        return p.mirrored();
     }
 }

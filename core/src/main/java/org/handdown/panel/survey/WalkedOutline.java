@@ -45,7 +45,7 @@ final class WalkedOutline {
             throw new RefusedValueException("points", crossing(walked));
         }
         Outline outline = new Outline(edges(points));
-        if (!outline.flattened().ring().isSimple()) {
+        if (!outline.ring().isSimple()) {
             throw new RefusedValueException(
                     "points", "The curves cross each other; measure more points where the edge bends.");
         }

@@ -35,13 +35,48 @@ public sealed interface Change
     /** @throws RefusedValueException if the pattern has no such piece or edge, or the change would leave no whole piece */
     Design on(Design design);
 
+    /** What another package has to say of each kind of change: one function a kind, so that a new kind is missed at once. */
+    interface Reader<T> {
+        T lengthen(Lengthen change);
+
+        T widen(Widen change);
+
+        T ledger(EdgeLedger change);
+
+        T leaveOut(LeaveOut change);
+
+        T recut(Recut change);
+
+        T facing(FacingFrom change);
+
+        T merge(MergeAlong change);
+
+        T mockUp(MockUp change);
+
+        T sample(Sample change);
+
+        T seam(SewTogether change);
+
+        T mark(Marked change);
+
+        T trueUp(TrueUp change);
+
+        T grain(TurnGrain change);
+
+        T piecing(Piecing change);
+
+        T motif(ShowMotif change);
+    }
+
+    <T> T read(Reader<T> reader);
+
     /** All changes, one after the other; one that no longer finds its piece is refused by its number. */
     static Design all(Design original, List<Change> changes) {
         Design now = original;
         for (int i = 0; i < changes.size(); i++) {
             try {
                 now = changes.get(i).on(now);
-            } catch (IllegalArgumentException e) {
+            } catch (RefusedValueException e) {
                 throw new RefusedValueException(
                         "changes[" + i + "]",
                         Wording.fill(
@@ -84,8 +119,7 @@ public sealed interface Change
 
     /** Refuses a piece whose lines cross themselves. */
     static Piece whole(Piece piece) {
-        if (!piece.stitchLine().flattened().ring().isSimple()
-                || !piece.cutLine().ring().isSimple()) {
+        if (!piece.stitchLine().ring().isSimple() || !piece.cutLine().ring().isSimple()) {
             throw new RefusedValueException(
                     "change", Wording.fill("That leaves no whole %s: its outline would cross itself.", piece.name()));
         }

@@ -48,7 +48,7 @@ public record EdgeLedger(String name, String piece, String edge, Allowance allow
     }
 
     private Piece changed(Piece p) {
-        Box box = p.stitchLine().flattened().ring().box();
+        Box box = p.stitchLine().box();
         double narrow = Math.min(box.widthMm(), box.heightMm());
         if (allowance.mm() > narrow && !piece.isEmpty()) {
             throw new RefusedValueException(
@@ -67,5 +67,10 @@ public record EdgeLedger(String name, String piece, String edge, Allowance allow
             }
         }
         return Change.whole(p.withAllowances(all));
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.ledger(this);
     }
 }

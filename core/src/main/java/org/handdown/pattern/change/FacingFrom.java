@@ -127,7 +127,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
             Point b = neighbour.get(i);
             int steps = Math.max(1, (int) Math.ceil(a.distanceMm(b) / 1.0));
             for (int k = 1; k <= steps; k++) {
-                Point p = a.toward(b, (double) k / steps);
+                Point p = a.between(b, (double) k / steps);
                 if (p.distanceMm(line) >= deepMm) {
                     run.add(p);
                     return run;
@@ -140,7 +140,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
 
     /** From the end of the right neighbour to the end of the left one, everywhere as deep as the facing, inside the piece. */
     private List<Point> inner(Piece from, List<Point> line, Point start, Point end) {
-        Ring ring = from.stitchLine().flattened().ring();
+        Ring ring = from.stitchLine().ring();
         Region inside = Region.of(ring).grown(0.05);
         List<Point> found = new ArrayList<>(List.of(start));
         double length = Edge.lengthMm(line);
@@ -160,5 +160,10 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
         }
         found.add(end);
         return found;
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.facing(this);
     }
 }

@@ -19,4 +19,9 @@ public record LeaveOut(String name, String piece) implements Change {
         return design.withPieces(
                 design.pieces().stream().filter(p -> !p.id().equals(piece)).toList());
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.leaveOut(this);
+    }
 }

@@ -51,7 +51,7 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
     }
 
     private Piece lengthened(Piece piece) {
-        Box box = piece.stitchLine().flattened().ring().box();
+        Box box = piece.stitchLine().box();
         double line = box.minY() + atMm;
         if (!(atMm > 0 && line < box.maxY())) {
             throw new RefusedValueException(
@@ -79,5 +79,10 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
                             "A corner of the %s lies in what would be folded away; put the line higher or lower, or fold less.",
                             piece.name()));
         }
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.lengthen(this);
     }
 }

@@ -23,7 +23,7 @@ public record Marked(String name, String piece, Mark mark) implements Change {
 
     @Override
     public Design on(Design design) {
-        var box = Change.piece(design, piece).stitchLine().flattened().ring().box();
+        var box = Change.piece(design, piece).stitchLine().box();
         for (Point p : mark.points()) {
             boolean near = p.x() > box.minX() - BESIDE_MM
                     && p.x() < box.maxX() + BESIDE_MM
@@ -38,5 +38,10 @@ public record Marked(String name, String piece, Mark mark) implements Change {
             marks.add(mark);
             return p.withMarks(marks);
         });
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.mark(this);
     }
 }

@@ -127,4 +127,9 @@ public record MergeAlong(String name, String piece, String edge, String other, S
         rest.addAll(edges.subList(0, at));
         return rest;
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.merge(this);
+    }
 }

@@ -41,4 +41,9 @@ public record MockUp(String name, String piece, boolean becomesLining) implement
     private String trialId() {
         return piece + "-trial";
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.mockUp(this);
+    }
 }

@@ -196,10 +196,10 @@ public record Piecing(String name, String piece, Point from, Point to, double al
     }
 
     private Piece part(Piece whole, Outline outline, String which) {
-        Ring ring = outline.flattened().ring();
+        Ring ring = outline.ring();
         Region area = Region.of(ring);
         // A casing or a tie is narrow by nature: pieced across it stays as wide as it was.
-        Box all = whole.stitchLine().flattened().ring().box();
+        Box all = whole.stitchLine().box();
         double least = Math.min(LEAST_PART_MM, WIDE_AS_BEFORE * Math.min(all.widthMm(), all.heightMm()));
         if (area.grown(-least / 2).isEmpty()) {
             Box box = ring.box();
@@ -332,5 +332,10 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                 })
                 .toList();
         return rule.of(terms);
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.piecing(this);
     }
 }

@@ -34,4 +34,9 @@ public record Recut(
                         .withCloth(cloth)
                         .withWay(new Piece.Way(wrongSideOut, uneven, p.way().motif())));
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.recut(this);
+    }
 }

@@ -79,4 +79,9 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
         return new Outline(List.of(
                 Edge.line("lower", a, b), Edge.line("right", b, c), Edge.line("upper", c, d), Edge.line("left", d, a)));
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.sample(this);
+    }
 }

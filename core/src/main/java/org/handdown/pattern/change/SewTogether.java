@@ -38,4 +38,9 @@ public record SewTogether(String name, DesignSeam seam) implements Change {
         seams.add(seam);
         return new Design(design.name(), design.pieces(), seams, design.rules(), design.notes(), design.cautions());
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.seam(this);
+    }
 }

@@ -26,12 +26,17 @@ public record ShowMotif(String name, String piece, MotifSpot spot) implements Ch
     @Override
     public Design on(Design design) {
         Piece one = Change.piece(design, piece);
-        if (!Region.of(one.stitchLine().flattened().ring()).covers(spot.at())) {
+        if (!Region.of(one.stitchLine().ring()).covers(spot.at())) {
             throw new RefusedValueException(
                     "change.at", Wording.fill("The spot lies off the %s; put it inside its seams.", one.name()));
         }
         return design.with(
                 piece,
                 p -> p.withWay(new Piece.Way(p.way().wrongSideOut(), p.way().uneven(), spot)));
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.motif(this);
     }
 }

@@ -39,7 +39,7 @@ public record TrueUp(String name, String piece) implements Change {
         List<String> names = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             names.add(nearest(
-                    old, ring.at(i).toward(ring.at(i + 1), 0.5), ring.at(i + 1).minus(ring.at(i))));
+                    old, ring.at(i).between(ring.at(i + 1), 0.5), ring.at(i + 1).minus(ring.at(i))));
         }
         int start = 0;
         while (start < n && names.get(Math.floorMod(start - 1, n)).equals(names.get(start))) {
@@ -81,5 +81,10 @@ public record TrueUp(String name, String piece) implements Change {
             }
         }
         return best;
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.trueUp(this);
     }
 }

@@ -25,4 +25,9 @@ public record TurnGrain(String name, String piece, CutGrain grain) implements Ch
         Change.piece(design, piece);
         return design.with(piece, p -> p.onGrain(grain));
     }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.grain(this);
+    }
 }

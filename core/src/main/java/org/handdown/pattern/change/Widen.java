@@ -41,7 +41,7 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
     }
 
     private Piece widened(Piece p) {
-        Box box = p.stitchLine().flattened().ring().box();
+        Box box = p.stitchLine().box();
         double middle = (box.minX() + box.maxX()) / 2;
         double line = bothSides ? atMm : box.minX() + atMm;
         boolean inside = bothSides ? atMm >= 0 && atMm < box.widthMm() / 2 : atMm > 0 && line < box.maxX();
@@ -60,5 +60,10 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
             }
             return q.x() > line ? new Point(q.x() + byMm, q.y()) : q;
         });
+    }
+
+    @Override
+    public <T> T read(Reader<T> reader) {
+        return reader.widen(this);
     }
 }

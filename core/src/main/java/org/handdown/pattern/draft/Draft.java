@@ -148,7 +148,7 @@ public record Draft(
                         .map(r -> r.by(practice, offMm(r, wearer, practice)))
                         .toList());
         for (Piece piece : design.pieces()) {
-            var ring = piece.stitchLine().flattened().ring();
+            var ring = piece.stitchLine().ring();
             if (!ring.isSimple()
                     || ring.signedAreaMm2() <= 0
                     || !piece.cutLine().ring().isSimple()) {

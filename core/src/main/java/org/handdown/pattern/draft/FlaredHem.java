@@ -78,6 +78,6 @@ record FlaredHem(double slant, double wide, double tail) {
         return Edge.joined(
                 name,
                 Edge.line(name, new Point(0, 0), straight),
-                Edge.curve(name, straight, straight.toward(aim, 2.0 / 3), corner().toward(aim, 2.0 / 3), corner()));
+                Edge.curve(name, straight, straight.between(aim, 2.0 / 3), corner().between(aim, 2.0 / 3), corner()));
     }
 }

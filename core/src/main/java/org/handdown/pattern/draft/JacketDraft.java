@@ -207,7 +207,7 @@ final class JacketDraft {
         Point neck = block.neckPoint();
         Point way = block.shoulderTip().minus(neck).times(1 / block.shoulder());
         Point wristTop = neck.plus(way.times(block.shoulder() + sleeveMm()));
-        Point square = new Point(way.y(), -way.x());
+        Point square = way.right();
         Point wristLow = wristTop.plus(square.times(cuffMm() / 2));
         // The underarm line must stay an upper arm's half girth below the shoulder line.
         double under = Math.max(
@@ -216,13 +216,13 @@ final class JacketDraft {
         double chestY = Math.min(block.length() - under, block.underarmY()) - CURVE_MM;
         Point low = new Point(block.girth() / 4, chestY);
         Point corner = new Point(block.girth() / 4, chestY + CURVE_MM);
-        Point out = corner.toward(wristLow, Math.min(0.4, CURVE_MM / Math.max(1, corner.distanceMm(wristLow))));
+        Point out = corner.between(wristLow, Math.min(0.4, CURVE_MM / Math.max(1, corner.distanceMm(wristLow))));
         Edge side = Edge.joined(
                 "side",
                 Edge.joined(
                         "side",
                         Edge.line("side", new Point(block.hemGirth() / 4, 0), low),
-                        Edge.curve("side", low, low.toward(corner, 0.6), out.toward(corner, 0.6), out)),
+                        Edge.curve("side", low, low.between(corner, 0.6), out.between(corner, 0.6), out)),
                 Edge.line("side", out, wristLow));
         return new Paper(id, name, 0, 0)
                 .line("hem", block.hemGirth() / 4, 0)

@@ -178,13 +178,13 @@ record LegBlock(
                 name,
                 side,
                 side.plus(new Point(-0.3 * wide, 0)),
-                centre.plus(new Point(-down.y(), down.x()).times(0.4 * wide)),
+                centre.plus(down.left().times(0.4 * wide)),
                 centre);
     }
 
     private Point downCentre() {
         Point way = new Point(centreX(), seatY()).minus(waistCentre());
-        return way.times(1 / way.lengthMm());
+        return way.unit();
     }
 
     Edge side() {
@@ -210,7 +210,7 @@ record LegBlock(
         Point corner = new Point(-hem / 2, 0);
         if (isShort) {
             Point aim = new Point(-hem / 2, crotchY / 2);
-            return Edge.curve("inseam", crotch, crotch.toward(aim, 0.5), aim, corner);
+            return Edge.curve("inseam", crotch, crotch.between(aim, 0.5), aim, corner);
         }
         return Edge.smooth("inseam", List.of(crotch, new Point(-kneeWidth() / 2, kneeY), corner));
     }
@@ -235,7 +235,7 @@ record LegBlock(
                         new Segment.Cubic(
                                 bend,
                                 bend.plus(downCentre().times(0.62 * drop)),
-                                crotch.plus(new Point(-inside.y(), inside.x()).times(0.58 * reach)),
+                                crotch.plus(inside.left().times(0.58 * reach)),
                                 crotch)));
         List<Edge> edges = new ArrayList<>();
         edges.add(Edge.line("hem", new Point(-hem / 2, 0), new Point(hem / 2, 0)));

@@ -106,10 +106,7 @@ final class Paper {
             Point turned = new Point(r.x() * cos - r.y() * sin, r.x() * sin + r.y() * cos);
             Point q = centre.plus(turned);
             segments.add(new Segment.Cubic(
-                    p,
-                    p.plus(new Point(-r.y(), r.x()).times(handle)),
-                    q.minus(new Point(-turned.y(), turned.x()).times(handle)),
-                    q));
+                    p, p.plus(r.left().times(handle)), q.minus(turned.left().times(handle)), q));
             p = q;
         }
         return new Edge(name, segments);

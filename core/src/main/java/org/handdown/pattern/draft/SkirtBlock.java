@@ -182,14 +182,14 @@ record SkirtBlock(
         Point from = flared.corner();
         return Edge.joined(
                 name,
-                Edge.curve(name, from, from.toward(aim(flared.wide()), 0.5), aim(flared.wide()), hipPoint),
+                Edge.curve(name, from, from.between(aim(flared.wide()), 0.5), aim(flared.wide()), hipPoint),
                 Edge.curve(name, hipPoint, up, sideTop().plus(intoWaist().times(-0.35 * hipDeep)), sideTop()));
     }
 
     /** Way that the side reaches the waist in. */
     private Point intoWaist() {
         Point way = new Point(-(hip - top), hipDeep);
-        return way.times(1 / way.lengthMm());
+        return way.unit();
     }
 
     // The waist, from the side to the centre
@@ -210,8 +210,8 @@ record SkirtBlock(
         private static Opened on(Edge waist, double share, double half, double longMm) {
             Point at = waist.at(share);
             Point way = waist.at(share + 0.01).minus(waist.at(share - 0.01));
-            Point along = way.times(1 / way.lengthMm());
-            Point up = new Point(along.y(), -along.x());
+            Point along = way.unit();
+            Point up = along.right();
             // Its axis stands square on the waist, so that its legs are as long as each other.
             return new Opened(
                     at.minus(along.times(half)),
@@ -223,12 +223,12 @@ record SkirtBlock(
         /** Square to a leg, towards the centre: so the waist runs on once the legs are sewn to each other. */
         private Point squareTo(Point leg) {
             Point way = leg.minus(tip);
-            return quarterTurn(way.times(1 / way.lengthMm()));
+            return quarterTurn(way.unit());
         }
     }
 
     private static Point quarterTurn(Point way) {
-        return new Point(-way.y(), way.x());
+        return way.left();
     }
 
     private List<Opened> opened() {
@@ -330,6 +330,6 @@ record SkirtBlock(
     }
 
     private static Point acrossCentre(Point p) {
-        return new Point(-p.x(), p.y());
+        return p.mirrored();
     }
 }

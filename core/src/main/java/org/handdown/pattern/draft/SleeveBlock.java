@@ -172,7 +172,7 @@ record SleeveBlock(double wide, double hem, double under, double high, Hole hole
 
     private Point slant() {
         Point way = underarm().minus(new Point(hem / 2, 0));
-        return way.times(1 / way.lengthMm());
+        return way.unit();
     }
 
     Edge head() {

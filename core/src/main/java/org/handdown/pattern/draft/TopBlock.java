@@ -406,7 +406,7 @@ record TopBlock(
             return Edge.line(name, from, to);
         }
         Point aim = new Point(to.x(), (1 - STRAIGHT_SHARE) * to.y());
-        return Edge.curve(name, from, from.toward(aim, 0.4), aim, to);
+        return Edge.curve(name, from, from.between(aim, 0.4), aim, to);
     }
 
     /** From the underarm up to the shoulder. */
@@ -436,7 +436,7 @@ record TopBlock(
                 Edge.curve(name, from, from.plus(square().times(0.6 * deep)), new Point(0.6 * neckWide, to.y()), to);
             case BOAT ->
                 Edge.curve(name, from, from.plus(square().times(0.5 * deep)), new Point(0.75 * neckWide, to.y()), to);
-            case V -> Edge.curve(name, from, from.plus(square().times(0.15 * deep)), from.toward(to, 0.7), to);
+            case V -> Edge.curve(name, from, from.plus(square().times(0.15 * deep)), from.between(to, 0.7), to);
             case SQUARE -> squareNeck(name, from, to);
             case INTO_THE_EDGE ->
                 Edge.curve(name, from, from.plus(square().times(0.35 * deep)), new Point(0, to.y() + 0.4 * deep), to);

@@ -118,7 +118,7 @@ final class AnatomyBuilder {
     }
 
     private Box box(String part) {
-        return part(part).outline().flattened().ring().box();
+        return part(part).outline().box();
     }
 
     /** A part drawn on another, its middle at a point of that one's frame; call after {@link #spread}. */

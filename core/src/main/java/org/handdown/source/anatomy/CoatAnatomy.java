@@ -154,7 +154,7 @@ final class CoatAnatomy {
     private Point facingHigh() {
         Block.Body body = body(m.mm("neckDepth"));
         double share = Math.min(0.5, FACING_AT_SHOULDER_MM / m.mm("shoulder"));
-        return body.neckPoint().toward(body.tip(), share);
+        return body.neckPoint().between(body.tip(), share);
     }
 
     private void facings(List<String> inside, Outline half) {

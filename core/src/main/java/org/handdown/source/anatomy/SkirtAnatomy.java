@@ -109,8 +109,8 @@ final class SkirtAnatomy {
         }
         Edge right = Edge.smooth(
                 "side-right", List.of(new Point(hem / 2, 0), new Point(hip / 2, hipY), new Point(waist / 2, length)));
-        Edge left = new Edge(
-                "side-left", right.map(p -> new Point(-p.x(), p.y())).reversed().segments());
+        Edge left =
+                new Edge("side-left", right.map(p -> p.mirrored()).reversed().segments());
         return new Outline(List.of(
                 Edge.line("hem", left.end(), right.start()),
                 right,

@@ -234,10 +234,7 @@ public final class TrousersAnatomy {
                 .at(1 - YOKE_SIDE_SHARE * yokeMm() / leg.edge("side").lengthMm());
         Point centre = leg.edge("centre").at(yokeMm() / leg.edge("centre").lengthMm());
         OutlineCut cut = OutlineCut.of(leg, centre, side, "yoke");
-        return cut.left().flattened().ring().box().maxY()
-                        > cut.right().flattened().ring().box().maxY()
-                ? cut
-                : new OutlineCut(cut.right(), cut.left());
+        return cut.left().box().maxY() > cut.right().box().maxY() ? cut : new OutlineCut(cut.right(), cut.left());
     }
 
     /** Pockets, fly and what else hangs on the legs. */

@@ -3,6 +3,7 @@ package org.handdown.source.graph;
 import java.util.List;
 import java.util.Optional;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.RefusedValueException;
 
 /** How a source is built: parts held together by joins, with the cloth folded away in them and their closures. */
 public record Anatomy(
@@ -16,7 +17,7 @@ public record Anatomy(
     }
 
     public Part part(String id) {
-        return findPart(id).orElseThrow(() -> new IllegalArgumentException("There is no part (" + id + ")."));
+        return findPart(id).orElseThrow(() -> new RefusedValueException("part", "There is no part (" + id + ")."));
     }
 
     public Optional<Part> findPart(String id) {
@@ -27,7 +28,7 @@ public record Anatomy(
         return joins.stream()
                 .filter(j -> j.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no join (" + id + ")."));
+                .orElseThrow(() -> new RefusedValueException("join", "There is no join (" + id + ")."));
     }
 
     /** Folds that draw a girth in: sewn into an edge that runs across. One along a side takes up length. */

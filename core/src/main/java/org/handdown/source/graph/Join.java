@@ -31,6 +31,11 @@ public record Join(
     /** An edge of a part. */
     public record Run(String part, String edge) {}
 
+    /** The same join in another place among those that were sewn. */
+    public Join sewnAs(int place) {
+        return new Join(id, name, runs, stitch, rows, lengthMm, allowanceMm, barTacks, finishedEdge, place, traits);
+    }
+
     private static final int RIVETS = 2;
     /** With pincers, from the back (common practice, no source). */
     public static final double MINUTES_A_RIVET = 2;

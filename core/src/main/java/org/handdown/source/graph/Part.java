@@ -26,6 +26,6 @@ public record Part(
     }
 
     public double areaCm2() {
-        return outline.flattened().ring().areaMm2() / 100;
+        return outline.ring().areaMm2() / 100;
     }
 }

@@ -43,7 +43,7 @@ public final class Tube {
     /** Whole girth between the stitch lines, mm; 0 above and below the parts. */
     public double girthMm(double y) {
         return partsAt(y).stream()
-                .mapToDouble(p -> p.outline().flattened().ring().widthAtMm(y))
+                .mapToDouble(p -> p.outline().ring().widthAtMm(y))
                 .sum();
     }
 

@@ -65,7 +65,7 @@ public final class Block {
 
         private Point squareToShoulder() {
             Point way = tip().minus(neckPoint());
-            return new Point(way.y(), -way.x()).times(1 / way.lengthMm());
+            return way.right().times(1 / way.lengthMm());
         }
     }
 
@@ -163,7 +163,7 @@ public final class Block {
         Edge armhole = Edge.line("armhole-right", low, tip);
         Edge shoulder = Edge.line("shoulder-right", tip, neckPoint);
         Point way = tip.minus(neckPoint);
-        Point square = new Point(way.y(), -way.x()).times(1 / way.lengthMm());
+        Point square = way.right().times(1 / way.lengthMm());
         Edge neck = Edge.curve(
                 "upper",
                 neckPoint,
@@ -188,7 +188,7 @@ public final class Block {
     }
 
     private static Point flip(Point p) {
-        return new Point(-p.x(), p.y());
+        return p.mirrored();
     }
 
     /**
@@ -211,7 +211,7 @@ public final class Block {
         Point c = new Point(width / 2, length - headHigh);
         Point top = new Point(0, length);
         Point way = c.minus(b);
-        Point square = new Point(-way.y(), way.x()).times(1 / way.lengthMm());
+        Point square = way.left().times(1 / way.lengthMm());
         Edge underarm = Edge.line("underarm-right", b, c);
         Edge head = Edge.curve(
                 "head", c, c.plus(square.times(HEAD_HANDLE * width)), new Point(HEAD_HANDLE * width, top.y()), top);

@@ -97,15 +97,15 @@ public record LegShape(Station hem, Station knee, Station thigh, Station seat, S
         Edge curved = Edge.curve(
                 "waist",
                 side,
-                side.plus(new Point(-up.y(), up.x()).times(handle)),
-                centre.plus(new Point(-down.y(), down.x()).times(handle)),
+                side.plus(up.left().times(handle)),
+                centre.plus(down.left().times(handle)),
                 centre);
         Point inside = inseam().segments().get(0).leaving();
-        return outline(curved, new Point(-inside.y(), inside.x()));
+        return outline(curved, inside.left());
     }
 
     private static Point unit(Point way) {
-        return way.times(1 / way.lengthMm());
+        return way.unit();
     }
 
     private Point centreTop() {

@@ -45,7 +45,7 @@ public record TwoPieceSleeve(Outline upper, Outline under) {
     }
 
     private static Point flip(Point p) {
-        return new Point(-p.x(), p.y());
+        return p.mirrored();
     }
 
     /** The rigid motion that lays one straight edge on another as long. */

@@ -62,7 +62,7 @@ class SearchTest {
 
     private static Region wave(Point from, Point to) {
         Point along = to.minus(from);
-        Point side = new Point(-along.y(), along.x());
+        Point side = along.left();
         List<Point> ring = new ArrayList<>();
         for (int i = 0; i <= 40; i++) {
             double t = i / 40.0;

@@ -119,10 +119,10 @@ class StillSewnTest {
         assertThat(leg.flaws()).anyMatch(f -> f.treatment() == Flaw.Treatment.NOTE);
         assertThat(leg.stitchLine().edges()).extracting(Edge::name).contains("inseam", "back-left-inseam");
         // Twice as wide at the hem as either, and the hems run on into each other.
-        assertThat(leg.stitchLine().flattened().ring().widthAtMm(100))
+        assertThat(leg.stitchLine().ring().widthAtMm(100))
                 .isCloseTo(
-                        front.stitchLine().flattened().ring().widthAtMm(100)
-                                + back.stitchLine().flattened().ring().widthAtMm(100),
+                        front.stitchLine().ring().widthAtMm(100)
+                                + back.stitchLine().ring().widthAtMm(100),
                         within(6.0));
     }
 

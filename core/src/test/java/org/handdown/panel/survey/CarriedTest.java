@@ -83,7 +83,7 @@ class CarriedTest {
     void turnedOverStripesStayOnTheirCloth() {
         Panel panel = panel(stripes(true, "left", 10, true));
         Panel.Stripes s = panel.stripes().get(0);
-        double at = new Point(-10, 100).dot(Point.towards(s.directionDeg()));
+        double at = new Point(-10, 100).dot(Point.unit(s.directionDeg()));
         double off = Math.abs((at - s.phaseMm()) / s.periodMm() - Math.rint((at - s.phaseMm()) / s.periodMm()));
         assertThat(off).isLessThan(1e-9);
         assertThat(panel.outline().ring().box().maxX()).isCloseTo(0, within(1e-9));

@@ -42,7 +42,7 @@ class ReadyShapesTest {
     /** Every measure, taken again on the finished outline with nothing but its edges and widths. */
     private static Map<String, Double> takenAgain(ReadyShape shape, Map<String, Double> given, Outline outline) {
         Map<String, Double> taken = new HashMap<>();
-        Ring ring = outline.flattened().ring();
+        Ring ring = outline.ring();
         Box box = ring.box();
         switch (shape) {
             case TROUSER_FRONT, TROUSER_BACK, SHORTS_LEG -> {
@@ -216,8 +216,7 @@ class ReadyShapesTest {
     @EnumSource(ReadyShape.class)
     void everyLengthHasItsTapeLine(ReadyShape shape) {
         Map<String, TapeLine> tapes = new ShapeByMeasures(shape, shape.usual()).tapes();
-        Ring ring =
-                new ShapeByMeasures(shape, shape.usual()).outline().flattened().ring();
+        Ring ring = new ShapeByMeasures(shape, shape.usual()).outline().ring();
         List<Point> closed = ring.run(0, 0);
         for (ReadyShape.Measure m : shape.measures()) {
             if (m.kind() != ReadyShape.Kind.COUNT) {
@@ -292,8 +291,7 @@ class ReadyShapesTest {
                 ReadyShape.CIRCLE_PART,
                 Map.of("side", 500.0, "waist", Math.PI * 200, "hem", Math.PI * 700, "chord", 1400.0));
         assertThat(half.findings()).isEmpty();
-        assertThat(half.outline().flattened().ring().areaMm2())
-                .isCloseTo(Math.PI / 2 * (700 * 700 - 200 * 200), within(300.0));
+        assertThat(half.outline().ring().areaMm2()).isCloseTo(Math.PI / 2 * (700 * 700 - 200 * 200), within(300.0));
     }
 
     /** Left and right front are one another's mirror image. */

@@ -28,7 +28,7 @@ class ChangeProperties {
     }
 
     private static Box box(Piece piece) {
-        return piece.stitchLine().flattened().ring().box();
+        return piece.stitchLine().box();
     }
 
     @Property(tries = 120)

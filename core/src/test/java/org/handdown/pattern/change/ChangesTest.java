@@ -94,8 +94,7 @@ class ChangesTest {
         Piece tall = rectangle("panel", 200, 400);
         Design design = Design.of("d", List.of(tall));
         Design shorter = new Lengthen("shorter", List.of("panel"), 100, -60).on(design);
-        assertThat(shorter.piece("panel").stitchLine().flattened().ring().box().heightMm())
-                .isCloseTo(340, within(1e-9));
+        assertThat(shorter.piece("panel").stitchLine().box().heightMm()).isCloseTo(340, within(1e-9));
         assertThatThrownBy(() -> new Lengthen("too low", List.of("front-leg"), 430, -60).on(DUNGAREES))
                 .hasMessageContaining("corner");
         assertThatThrownBy(() -> new Lengthen("off", List.of("panel"), 500, 10).on(design))
@@ -160,11 +159,11 @@ class ChangesTest {
         Piece facing = after.piece("bib-upper-facing");
         assertThat(facing.stitchLine().edge("upper").lengthMm())
                 .isCloseTo(after.piece("bib").stitchLine().edge("upper").lengthMm(), within(1e-9));
-        assertThat(facing.stitchLine().flattened().ring().box().heightMm()).isCloseTo(45, within(1.0));
+        assertThat(facing.stitchLine().box().heightMm()).isCloseTo(45, within(1.0));
         // It lies wholly on its piece.
-        assertThat(Region.of(DUNGAREES.piece("bib").stitchLine().flattened().ring())
+        assertThat(Region.of(DUNGAREES.piece("bib").stitchLine().ring())
                         .grown(0.2)
-                        .covers(Region.of(facing.stitchLine().flattened().ring())))
+                        .covers(Region.of(facing.stitchLine().ring())))
                 .isTrue();
         // And it is made anew when the edge is altered before it.
         Design wider = Change.all(
@@ -203,10 +202,8 @@ class ChangesTest {
         for (int i = 0; i < 2; i++) {
             Piece from = faced.piece(i == 0 ? "front" : "back");
             Outline facing = faced.piece(from.id() + "-neck-facing").stitchLine();
-            assertThat(facing.flattened().ring().isSimple()).isTrue();
-            assertThat(Region.of(from.stitchLine().flattened().ring())
-                            .grown(0.2)
-                            .covers(Region.of(facing.flattened().ring())))
+            assertThat(facing.ring().isSimple()).isTrue();
+            assertThat(Region.of(from.stitchLine().ring()).grown(0.2).covers(Region.of(facing.ring())))
                     .isTrue();
             List<Point> line = facing.edge("neck").flattened(0.1);
             for (Point p : facing.edge("inner").flattened(1)) {
@@ -227,7 +224,7 @@ class ChangesTest {
         Design after = new MergeAlong("one", "body", "e2", "yoke", "e0").on(design);
         assertThat(after.pieces()).hasSize(1);
         Piece one = after.piece("body");
-        assertThat(one.stitchLine().flattened().ring().areaMm2()).isCloseTo(200 * 400, within(1e-6));
+        assertThat(one.stitchLine().ring().areaMm2()).isCloseTo(200 * 400, within(1e-6));
         assertThat(one.stitchLine().edges()).hasSize(6);
         assertThatThrownBy(() -> new MergeAlong("no", "body", "e1", "yoke", "e0").on(design))
                 .hasMessageContaining("make them alike first");
@@ -247,7 +244,7 @@ class ChangesTest {
                 Design.of("d", List.of(crooked.withNotches(List.of(new Piece.Notch("centre", new Point(0, 0))))));
         Piece trued = new TrueUp("true", "front").on(design).piece("front");
         assertThat(Symmetry.of(trued).isAlike()).isTrue();
-        assertThat(trued.stitchLine().flattened().ring().areaMm2()).isCloseTo(200 * 300, within(1.0));
+        assertThat(trued.stitchLine().ring().areaMm2()).isCloseTo(200 * 300, within(1.0));
         assertThat(trued.stitchLine().edges().stream().map(Edge::name))
                 .containsExactlyInAnyOrder("e0", "e1", "e2", "e3");
     }

@@ -156,7 +156,7 @@ class PiecingTest {
     void everyPieceOfTheDungareesIsPiecedWhole() {
         int pieced = 0;
         for (Piece whole : DUNGAREES.pieces()) {
-            var box = whole.stitchLine().flattened().ring().box();
+            var box = whole.stitchLine().box();
             for (double share : new double[] {0.2, 0.35, 0.5, 0.65, 0.8}) {
                 List<Piecing> lines = new ArrayList<>();
                 lines.add(Piecing.across("x", whole.id(), box.minY() + share * box.heightMm(), 10));
@@ -171,10 +171,9 @@ class PiecingTest {
                     pieced++;
                     double parts = after.pieces().stream()
                             .filter(p -> p.name().startsWith(whole.name() + ", "))
-                            .mapToDouble(p -> p.stitchLine().flattened().ring().areaMm2())
+                            .mapToDouble(p -> p.stitchLine().ring().areaMm2())
                             .sum();
-                    assertThat(parts)
-                            .isCloseTo(whole.stitchLine().flattened().ring().areaMm2(), within(20.0));
+                    assertThat(parts).isCloseTo(whole.stitchLine().ring().areaMm2(), within(20.0));
                     for (DesignSeam.Walk walk : after.walks()) {
                         boolean before = DUNGAREES.walks().stream()
                                 .filter(w -> w.seam().name().equals(walk.seam().name()))
@@ -204,7 +203,7 @@ class PiecingTest {
     void aStripNarrowerThanAnyPartIsPiecedAcrossAndNotAlong() {
         Design strap = Drafts.require("strap").draw(Demo.child(1100), Map.of());
         Piece strip = strap.pieces().get(0);
-        var box = strip.stitchLine().flattened().ring().box();
+        var box = strip.stitchLine().box();
         assertThat(Math.min(box.widthMm(), box.heightMm())).isLessThan(120);
         boolean upright = box.heightMm() > box.widthMm();
         Piecing across = upright

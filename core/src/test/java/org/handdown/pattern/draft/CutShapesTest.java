@@ -123,7 +123,7 @@ class CutShapesTest {
         for (int i = 0; i < BODIES; i++) {
             Wearer body = Bodies.of(i);
             Design design = draw(id, body);
-            Box sleeve = design.piece("sleeve").stitchLine().flattened().ring().box();
+            Box sleeve = design.piece("sleeve").stitchLine().box();
             double underarm = edge(design, "sleeve", "right").end().y();
             double wide = 2 * edge(design, "sleeve", "right").end().x();
             double end = edge(design, "sleeve", "hem").lengthMm();

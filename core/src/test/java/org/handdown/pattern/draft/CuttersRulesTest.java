@@ -44,13 +44,8 @@ class CuttersRulesTest {
     private static double fork(Design design, String leg) {
         double seat =
                 design.piece(leg).level("seat").orElseThrow().points().get(0).y();
-        double inner = design.piece(leg)
-                .stitchLine()
-                .flattened()
-                .ring()
-                .spansAt(seat)
-                .get(0)
-                .from();
+        double inner =
+                design.piece(leg).stitchLine().ring().spansAt(seat).get(0).from();
         return inner - edge(design, leg, "inseam").start().x();
     }
 
@@ -93,7 +88,6 @@ class CuttersRulesTest {
         Edge side = edge(design, "front", "side right");
         double hip = design.piece("front")
                         .stitchLine()
-                        .flattened()
                         .ring()
                         .widthAtMm(design.piece("front")
                                 .level("hip")
@@ -110,7 +104,7 @@ class CuttersRulesTest {
                 .filter(m -> m.kind() == Mark.Kind.DART)
                 .findFirst()
                 .orElseThrow();
-        Point middle = dart.points().get(0).toward(dart.points().get(2), 0.5);
+        Point middle = dart.points().get(0).between(dart.points().get(2), 0.5);
         return middle.distanceMm(dart.points().get(1));
     }
 
@@ -118,7 +112,7 @@ class CuttersRulesTest {
     @Test
     void theHeadOfASmocksSleeveIsAShirts() {
         Design design = Drafts.require("smock").draw(ADULT, Map.of());
-        Box sleeve = design.piece("sleeve").stitchLine().flattened().ring().box();
+        Box sleeve = design.piece("sleeve").stitchLine().box();
         double high = sleeve.maxY() - edge(design, "sleeve", "right").end().y();
         double hole = List.of("front", "back").stream()
                 .mapToDouble(p -> design.piece(p).stitchLine().edges().stream()
@@ -146,7 +140,7 @@ class CuttersRulesTest {
         List<Mark> pleats = design.piece("panel").marks().stream()
                 .filter(m -> m.kind() == Mark.Kind.PLEAT)
                 .toList();
-        Box box = design.piece("panel").stitchLine().flattened().ring().box();
+        Box box = design.piece("panel").stitchLine().box();
         assertThat(pleats.get(0).points().get(0).x()).isCloseTo(box.minX(), within(1e-9));
         assertThat(pleats.get(0).takesUpMm()).isCloseTo(25, within(1e-9));
         Mark last = pleats.get(pleats.size() - 1);
@@ -193,6 +187,6 @@ class CuttersRulesTest {
     private static double width(Design design, String piece) {
         double y =
                 design.piece(piece).level("chest").orElseThrow().points().get(0).y();
-        return design.piece(piece).stitchLine().flattened().ring().widthAtMm(y - 5);
+        return design.piece(piece).stitchLine().ring().widthAtMm(y - 5);
     }
 }

@@ -41,7 +41,7 @@ class DraftsTest {
         for (int i = 0; i < BODIES; i++) {
             Design design = draft.draw(Bodies.of(i), Map.of());
             for (Piece piece : design.pieces()) {
-                Ring stitch = piece.stitchLine().flattened().ring();
+                Ring stitch = piece.stitchLine().ring();
                 Ring cut = piece.cutLine().ring();
                 String what = "%s %s of body %d".formatted(draft.id(), piece.id(), i);
                 all.assertThat(stitch.isSimple()).as(what).isTrue();
@@ -146,7 +146,7 @@ class DraftsTest {
                                 .toList()))
                         .as(draft.id() + " " + piece.id())
                         .hasSameSizeAs(piece.stitchLine().edges());
-                Region near = Region.of(piece.stitchLine().flattened().ring()).grown(1);
+                Region near = Region.of(piece.stitchLine().ring()).grown(1);
                 for (Mark mark : piece.marks()) {
                     if (mark.kind() != Mark.Kind.LEVEL) {
                         assertThat(mark.points())

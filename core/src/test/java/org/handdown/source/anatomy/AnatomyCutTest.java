@@ -306,7 +306,7 @@ class AnatomyCutTest {
         double neck = Math.PI / 4 * 170 * (90 + 25);
         double beside = 4 * ((260 - tip) * 210 * 0.95 + (260 - tip) * 40);
         double shoulders = 4 * ((tip - 85) * 40 / 2);
-        double head = a.part("sleeve-left").outline().flattened().ring().box().maxY()
+        double head = a.part("sleeve-left").outline().box().maxY()
                 - a.part("sleeve-left").outline().edge("underarm-right").end().y();
         double sleeves = 2 * (trapezium(350, 400, 200 - head) + 400 * head / 2);
         double hand = 2 * 520 * 700.0 - neck - beside - shoulders + sleeves;

@@ -39,7 +39,7 @@ class AnatomyFiguresTest {
     }
 
     private static Box box(Anatomy a, String part) {
-        return a.part(part).outline().flattened().ring().box();
+        return a.part(part).outline().box();
     }
 
     @Test
@@ -52,8 +52,8 @@ class AnatomyFiguresTest {
         Closure buttons = shirt.closures().get(0);
         assertThat(buttons.atMm()).hasSize(6).isSorted();
         assertThat(buttons.lineMm()).isEqualTo(18);
-        assertThat(shirt.part("front-right").outline().flattened().ring().areaMm2())
-                .isCloseTo(shirt.part("front-left").outline().flattened().ring().areaMm2(), within(1.0));
+        assertThat(shirt.part("front-right").outline().ring().areaMm2())
+                .isCloseTo(shirt.part("front-left").outline().ring().areaMm2(), within(1.0));
     }
 
     @Test
@@ -123,7 +123,7 @@ class AnatomyFiguresTest {
     @Test
     void blanketCurtainAndScarfAreTheirSize() {
         Anatomy blanket = of(SourceKind.BLANKET, Map.of("width", 1400.0, "length", 1900.0));
-        Box sheet = blanket.mainParts().get(0).outline().flattened().ring().box();
+        Box sheet = blanket.mainParts().get(0).outline().box();
         assertThat(Math.min(sheet.widthMm(), sheet.heightMm())).isCloseTo(1400, within(1e-6));
         assertThat(Math.max(sheet.widthMm(), sheet.heightMm())).isCloseTo(1900, within(1e-6));
     }
@@ -209,7 +209,7 @@ class AnatomyFiguresTest {
                         .joins())
                 .noneMatch(j -> j.traits().contains(Join.Trait.RIVETED));
         Anatomy coat = Demo.average(SourceKind.COAT, Map.of()).anatomy();
-        var pad = coat.part("shoulder-pad-left").outline().flattened().ring();
+        var pad = coat.part("shoulder-pad-left").outline().ring();
         // From the armhole to 20 mm before the neck of a shoulder of 140.
         assertThat(pad.box().widthMm()).isCloseTo(120, within(0.1));
         assertThat(pad.box().heightMm()).isCloseTo(220, within(0.1));

@@ -54,9 +54,9 @@ final class DxfCurves {
                 double chord = p.distanceMm(q);
                 double radius = chord / 2 / Math.sin(Math.abs(angle) / 2);
                 Point along = q.minus(p).times(1 / chord);
-                Point left = new Point(-along.y(), along.x());
+                Point left = along.left();
                 double up = radius * Math.cos(Math.abs(angle) / 2) * Math.signum(angle);
-                Point centre = p.toward(q, 0.5).plus(left.times(up));
+                Point centre = p.between(q, 0.5).plus(left.times(up));
                 Round circle = new Round(centre, new Point(radius, 0), new Point(0, radius));
                 segments.addAll(circle.arc(p.minus(centre).directionDeg(), Math.toDegrees(angle), p, q));
             }
@@ -81,7 +81,7 @@ final class DxfCurves {
     static List<Segment> ellipse(DxfEntity e) {
         Point major = e.point(11);
         double share = e.number(40, 1) * (e.number(230, 1) < 0 ? -1 : 1);
-        Point minor = new Point(-major.y(), major.x()).times(share);
+        Point minor = major.left().times(share);
         return new Round(e.point(10), major, minor)
                 .arc(Math.toDegrees(e.number(41, 0)), Math.toDegrees(e.number(42, 2 * Math.PI)));
     }

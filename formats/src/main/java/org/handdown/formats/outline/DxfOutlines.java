@@ -116,7 +116,7 @@ final class DxfOutlines {
         List<Region> regions = new ArrayList<>();
         for (int i = 0; i < found.size(); i++) {
             Point corner = gathering.corner(i);
-            regions.add(Region.of(found.get(i).outline().flattened().ring().map(p -> p.plus(corner))));
+            regions.add(Region.of(found.get(i).outline().ring().map(p -> p.plus(corner))));
         }
         List<String> names = found.stream().map(FoundOutline::name).toList();
         for (int i = 0; i < found.size(); i++) {
@@ -176,7 +176,7 @@ final class DxfOutlines {
             return;
         }
         if (e.number(230, 1) < 0 && TURNED_OVER.contains(e.kind())) {
-            map = p -> frame.map.apply(new Point(-p.x(), p.y()));
+            map = p -> frame.map.apply(p.mirrored());
         }
         try {
             List<Segment> run = switch (e.kind()) {

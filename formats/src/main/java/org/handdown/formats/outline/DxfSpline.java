@@ -86,7 +86,10 @@ final class DxfSpline {
                         case 1 -> new Segment.Line(p, q);
                         case 2 ->
                             new Segment.Cubic(
-                                    p, p.toward(control.get(c + 1), 2.0 / 3), q.toward(control.get(c + 1), 2.0 / 3), q);
+                                    p,
+                                    p.between(control.get(c + 1), 2.0 / 3),
+                                    q.between(control.get(c + 1), 2.0 / 3),
+                                    q);
                         default -> new Segment.Cubic(p, control.get(c + 1), control.get(c + 2), q);
                     });
         }
@@ -109,7 +112,7 @@ final class DxfSpline {
                 double low = knots.get(i);
                 double high = knots.get(i + degree);
                 double share = high == low ? 0 : (t - low) / (high - low);
-                next.add(control.get(i - 1).toward(control.get(i), share));
+                next.add(control.get(i - 1).between(control.get(i), share));
             }
         }
         control.clear();

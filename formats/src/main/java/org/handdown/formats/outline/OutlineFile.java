@@ -20,7 +20,7 @@ public final class OutlineFile {
 
     /** SVG at true size: curves stay curves, y is turned down as SVG wants it. */
     public static String svg(String name, Outline outline) {
-        Box box = outline.flattened().ring().box();
+        Box box = outline.box();
         double wide = box.widthMm() + 2 * ROUND_MM;
         double high = box.heightMm() + 2 * ROUND_MM;
         StringBuilder d = new StringBuilder();

@@ -173,7 +173,7 @@ final class OutlineGathering {
     }
 
     private static double areaMm2(FoundOutline one) {
-        return one.outline().flattened().ring().areaMm2();
+        return one.outline().ring().areaMm2();
     }
 
     /** None without a name, and no two of one, for by its name a piece replaces another. */

@@ -419,7 +419,7 @@ final class SvgOutlines {
                 case PathIterator.SEG_QUADTO -> {
                     Point handle = up(c, 0);
                     Point to = up(c, 2);
-                    run.add(new Segment.Cubic(at, at.toward(handle, 2.0 / 3), to.toward(handle, 2.0 / 3), to));
+                    run.add(new Segment.Cubic(at, at.between(handle, 2.0 / 3), to.between(handle, 2.0 / 3), to));
                     at = to;
                 }
                 case PathIterator.SEG_CUBICTO -> {

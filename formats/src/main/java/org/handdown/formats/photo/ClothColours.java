@@ -162,7 +162,7 @@ final class ClothColours {
         List<Point> even = ClothDoubts.evenly(ring, 6);
         for (int i = 0; i < even.size(); i++) {
             Point way = even.get((i + 1) % even.size()).minus(even.get(Math.floorMod(i - 1, even.size())));
-            Point out = new Point(way.y(), -way.x()).times(1 / Math.max(1e-9, way.lengthMm()));
+            Point out = way.right().times(1 / Math.max(1e-9, way.lengthMm()));
             Point in = even.get(i).minus(out.times(9));
             Point there = even.get(i).plus(out.times(OUTSIDE_MM));
             float[] table = mean(there.x(), there.y());

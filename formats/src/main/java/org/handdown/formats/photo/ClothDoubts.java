@@ -72,7 +72,7 @@ final class ClothDoubts {
         for (int i = 0; i + 1 < run.size(); i++) {
             double far = run.get(i).distanceMm(run.get(i + 1));
             while (left < far) {
-                even.add(run.get(i).toward(run.get(i + 1), left / far));
+                even.add(run.get(i).between(run.get(i + 1), left / far));
                 left += step;
             }
             left -= far;

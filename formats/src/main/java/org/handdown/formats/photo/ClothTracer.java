@@ -337,7 +337,7 @@ public final class ClothTracer {
             if (way.lengthMm() < 1) {
                 continue;
             }
-            Point out = new Point(way.y(), -way.x()).times(1 / way.lengthMm());
+            Point out = way.right().times(1 / way.lengthMm());
             Point at = new Point(c.x + 0.5, c.y + 0.5);
             double moved = passing(far, at, out, level);
             if (!Double.isNaN(moved)) {
@@ -472,8 +472,7 @@ public final class ClothTracer {
         int n = ring.size();
         for (int i = 0; i < n; i++) {
             Point way = ring.at(i + 3).minus(ring.at(i - 3));
-            Point out = new Point(way.y(), -way.x())
-                    .times(Math.signum(ring.signedAreaMm2()) / Math.max(1e-9, way.lengthMm()));
+            Point out = way.right().times(Math.signum(ring.signedAreaMm2()) / Math.max(1e-9, way.lengthMm()));
             double inside = mean(far, ring.at(i), out.times(-1));
             double outside = mean(far, ring.at(i), out);
             clear += inside - outside > wanted ? 1 : 0;

@@ -31,7 +31,7 @@ final class EdgePattern {
         int n = even.size();
         for (int i = 0; i < n; i++) {
             Point way = even.get((i + 1) % n).minus(even.get(Math.floorMod(i - 1, n)));
-            Point out = new Point(way.y(), -way.x()).times(1 / Math.max(FAINT, way.lengthMm()));
+            Point out = way.right().times(1 / Math.max(FAINT, way.lengthMm()));
             inside.add(beside(even.get(i), out.times(-1)));
             outside.add(beside(even.get(i), out));
         }

@@ -47,7 +47,7 @@ public final class LineReduction {
                 i++;
             }
             double step = run.get(i).distanceMm(run.get(i + 1));
-            even.add(run.get(i).toward(run.get(i + 1), step == 0 ? 0 : (at - passed) / step));
+            even.add(run.get(i).between(run.get(i + 1), step == 0 ? 0 : (at - passed) / step));
         }
         return even;
     }
@@ -179,7 +179,7 @@ public final class LineReduction {
             yy += d.y() * d.y();
         }
         double angle = 0.5 * Math.atan2(2 * xy, xx - yy);
-        Point way = Point.towards(Math.toDegrees(angle));
+        Point way = Point.unit(Math.toDegrees(angle));
         return new Point[] {middle, way.dot(at(to).minus(at(from))) < 0 ? way.times(-1) : way};
     }
 

@@ -42,12 +42,12 @@ final class PaperSides {
         List<SheetFit.Seen> places = new ArrayList<>();
         List<Double> offs = new ArrayList<>();
         for (int i = 0; i < ALONG_SIDE; i++) {
-            Point on = from.toward(to, 0.05 + 0.9 * i / (ALONG_SIDE - 1));
+            Point on = from.between(to, 0.05 + 0.9 * i / (ALONG_SIDE - 1));
             Point at = view.toPicture(on);
-            Point next = view.toPicture(on.toward(to, 0.01)).minus(at);
+            Point next = view.toPicture(on.between(to, 0.01)).minus(at);
             if (next.lengthMm() > 0) {
-                Point along = next.times(1 / next.lengthMm());
-                Point out = new Point(-along.y(), along.x());
+                Point along = next.unit();
+                Point out = along.left();
                 double off = steepest(light, at, out, along);
                 if (!Double.isNaN(off)) {
                     Point edge = at.plus(out.times(off));

@@ -60,9 +60,6 @@ public record Photo(int width, int height, int[] rgb) {
                 reader.dispose();
             }
         } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
-            if (e instanceof RefusedValueException refused) {
-                throw refused;
-            }
             throw new RefusedValueException("photo", "The picture is broken off or damaged; take it again.");
         }
         return of(image).turned(orientation(file));

@@ -107,7 +107,6 @@ public record PhotoTracing(
                                     .map(p -> new Baseline.Offset(p.at().y(), p.at().x(), p.corner(), p.edge()))
                                     .toList())
                             .outline()
-                            .flattened()
                             .ring()
                             .areaMm2()
                     > 0;

@@ -96,7 +96,7 @@ public final class PlaneView {
 
     /** The same view with the table turned and shifted. */
     PlaneView moved(double turnDeg, double dx, double dy) {
-        Point x = Point.towards(turnDeg);
+        Point x = Point.unit(turnDeg);
         double[] q = new double[9];
         for (int j = 0; j < 3; j++) {
             q[j] = x.x() * h[j] - x.y() * h[3 + j] + dx * h[6 + j];

@@ -55,7 +55,7 @@ final class ShapeTolerance {
         List<Point> off = new ArrayList<>();
         for (int i = 0; i < from.size(); i++) {
             Point arm = from.get(i).minus(middle);
-            off.add(to.get(i).minus(there).minus(arm).minus(new Point(-arm.y(), arm.x()).times(angle)));
+            off.add(to.get(i).minus(there).minus(arm).minus(arm.left().times(angle)));
         }
         return off;
     }

@@ -81,7 +81,7 @@ public final class SimulatedCamera {
 
     private SimulatedCamera(Scene scene) {
         this.scene = scene;
-        Ring ring = scene.panel.flattened().ring();
+        Ring ring = scene.panel.ring();
         Box box = ring.box();
         this.panel = ring.moved(-box.minX(), -box.minY());
         double margin = scene.sheet.marked() ? PAPER_MARGIN_MM : 0;

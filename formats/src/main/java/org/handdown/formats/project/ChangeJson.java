@@ -193,52 +193,128 @@ final class ChangeJson {
     }
 
     static ObjectNode write(Change change) {
-        ObjectNode node = Json.MAPPER.createObjectNode();
-        if (change instanceof Lengthen c) {
-            kind(node, Kind.LENGTHEN, change).put("atMm", c.atMm()).put("byMm", c.byMm());
+        return change.read(new Writer());
+    }
+
+    /** Every kind as it is written. */
+    private static final class Writer implements Change.Reader<ObjectNode> {
+        @Override
+        public ObjectNode lengthen(Lengthen c) {
+            ObjectNode node = kind(Kind.LENGTHEN, c);
+            node.put("atMm", c.atMm()).put("byMm", c.byMm());
             ArrayNode pieces = node.putArray("pieces");
             c.pieces().forEach(pieces::add);
-        } else if (change instanceof Widen c) {
-            kind(node, Kind.WIDEN, change).put("piece", c.piece()).put("atMm", c.atMm());
+            return node;
+        }
+
+        @Override
+        public ObjectNode widen(Widen c) {
+            ObjectNode node = kind(Kind.WIDEN, c);
+            node.put("piece", c.piece()).put("atMm", c.atMm());
             node.put("byMm", c.byMm()).put("bothSides", c.bothSides());
-        } else if (change instanceof EdgeLedger c) {
-            kind(node, Kind.LEDGER, change).put("piece", c.piece()).put("edge", c.edge());
-            node.set("allowance", write(c.allowance()));
-        } else if (change instanceof Sample c) {
-            kind(node, Kind.SAMPLE, change).put("wideMm", c.wideMm()).put("highMm", c.highMm());
+            return node;
+        }
+
+        @Override
+        public ObjectNode ledger(EdgeLedger c) {
+            ObjectNode node = kind(Kind.LEDGER, c);
+            node.put("piece", c.piece()).put("edge", c.edge());
+            node.set("allowance", ChangeJson.write(c.allowance()));
+            return node;
+        }
+
+        @Override
+        public ObjectNode sample(Sample c) {
+            ObjectNode node = kind(Kind.SAMPLE, c);
+            node.put("wideMm", c.wideMm()).put("highMm", c.highMm());
             node.put("layers", c.layers());
-        } else if (change instanceof LeaveOut c) {
-            kind(node, Kind.LEAVE_OUT, change).put("piece", c.piece());
-        } else if (change instanceof Recut c) {
-            kind(node, Kind.RECUT, change).put("piece", c.piece()).put("quantity", c.quantity());
+            return node;
+        }
+
+        @Override
+        public ObjectNode leaveOut(LeaveOut c) {
+            ObjectNode node = kind(Kind.LEAVE_OUT, c);
+            node.put("piece", c.piece());
+            return node;
+        }
+
+        @Override
+        public ObjectNode recut(Recut c) {
+            ObjectNode node = kind(Kind.RECUT, c);
+            node.put("piece", c.piece()).put("quantity", c.quantity());
             node.put("pair", c.pair()).put("cloth", Words.of(c.cloth()));
             node.put("wrongSideOut", c.wrongSideOut()).put("uneven", c.uneven());
-        } else if (change instanceof FacingFrom c) {
-            kind(node, Kind.FACING, change).put("piece", c.piece());
+            return node;
+        }
+
+        @Override
+        public ObjectNode facing(FacingFrom c) {
+            ObjectNode node = kind(Kind.FACING, c);
+            node.put("piece", c.piece());
             node.put("edge", c.edge()).put("deepMm", c.deepMm());
-        } else if (change instanceof MergeAlong c) {
-            kind(node, Kind.MERGE, change).put("piece", c.piece()).put("edge", c.edge());
+            return node;
+        }
+
+        @Override
+        public ObjectNode merge(MergeAlong c) {
+            ObjectNode node = kind(Kind.MERGE, c);
+            node.put("piece", c.piece()).put("edge", c.edge());
             node.put("other", c.other()).put("otherEdge", c.otherEdge());
-        } else if (change instanceof MockUp c) {
-            kind(node, Kind.MOCK_UP, change).put("piece", c.piece()).put("becomesLining", c.becomesLining());
-        } else if (change instanceof SewTogether c) {
-            kind(node, Kind.SEAM, change).set("seam", write(c.seam()));
-        } else if (change instanceof Marked c) {
-            kind(node, Kind.MARK, change).put("piece", c.piece()).set("mark", write(c.mark()));
-        } else if (change instanceof TrueUp c) {
-            kind(node, Kind.TRUE_UP, change).put("piece", c.piece());
-        } else if (change instanceof TurnGrain c) {
-            kind(node, Kind.GRAIN, change).put("piece", c.piece()).put("grain", Words.of(c.grain()));
-        } else if (change instanceof ShowMotif c) {
-            kind(node, Kind.MOTIF, change).put("piece", c.piece());
-            write(node, c.spot());
-        } else if (change instanceof Piecing c) {
-            kind(node, Kind.PIECING, change).put("piece", c.piece());
+            return node;
+        }
+
+        @Override
+        public ObjectNode mockUp(MockUp c) {
+            ObjectNode node = kind(Kind.MOCK_UP, c);
+            node.put("piece", c.piece()).put("becomesLining", c.becomesLining());
+            return node;
+        }
+
+        @Override
+        public ObjectNode seam(SewTogether c) {
+            ObjectNode node = kind(Kind.SEAM, c);
+            node.set("seam", ChangeJson.write(c.seam()));
+            return node;
+        }
+
+        @Override
+        public ObjectNode mark(Marked c) {
+            ObjectNode node = kind(Kind.MARK, c);
+            node.put("piece", c.piece()).set("mark", ChangeJson.write(c.mark()));
+            return node;
+        }
+
+        @Override
+        public ObjectNode trueUp(TrueUp c) {
+            ObjectNode node = kind(Kind.TRUE_UP, c);
+            node.put("piece", c.piece());
+            return node;
+        }
+
+        @Override
+        public ObjectNode grain(TurnGrain c) {
+            ObjectNode node = kind(Kind.GRAIN, c);
+            node.put("piece", c.piece()).put("grain", Words.of(c.grain()));
+            return node;
+        }
+
+        @Override
+        public ObjectNode motif(ShowMotif c) {
+            ObjectNode node = kind(Kind.MOTIF, c);
+            node.put("piece", c.piece());
+            ChangeJson.write(node, c.spot());
+            return node;
+        }
+
+        @Override
+        public ObjectNode piecing(Piecing c) {
+            ObjectNode node = kind(Kind.PIECING, c);
+            node.put("piece", c.piece());
             node.set("from", OutlineJson.write(c.from()));
             node.set("to", OutlineJson.write(c.to()));
             node.put("allowanceMm", c.allowanceMm());
+            return node;
         }
-        return node;
     }
 
     static MotifSpot motif(JsonField f) {
@@ -256,8 +332,8 @@ final class ChangeJson {
         node.put("withinMm", spot.withinMm());
     }
 
-    private static ObjectNode kind(ObjectNode node, Kind kind, Change change) {
-        return node.put("kind", Words.of(kind)).put("name", change.name());
+    private static ObjectNode kind(Kind kind, Change change) {
+        return Json.MAPPER.createObjectNode().put("kind", Words.of(kind)).put("name", change.name());
     }
 
     private static ObjectNode write(DesignSeam seam) {

@@ -48,7 +48,7 @@ final class ConstructionJson {
         ObjectNode values = node.putObject("measures");
         measures.kind().measures().forEach(s -> values.put(field(s), measures.mm(s.id())));
         ArrayNode adjustments = node.putArray("adjustments");
-        construction.adjustments().forEach(a -> write(adjustments.addObject(), a));
+        construction.adjustments().forEach(a -> a.read(new Writer(adjustments.addObject())));
     }
 
     private static Adjustment adjustment(JsonField f) {
@@ -97,29 +97,52 @@ final class ConstructionJson {
         };
     }
 
-    private static void write(ObjectNode node, Adjustment adjustment) {
-        if (adjustment instanceof Adjustment.AddPart a) {
+    /** Every kind as it is written. */
+    private record Writer(ObjectNode node) implements Adjustment.Reader<ObjectNode> {
+        @Override
+        public ObjectNode part(Adjustment.AddPart a) {
             node.put("what", "part").put("id", a.id()).put("name", a.name());
             node.put("widthMm", a.widthMm()).put("heightMm", a.heightMm());
             node.put("role", Words.of(a.role())).put("layer", Words.of(a.layer()));
-        } else if (adjustment instanceof Adjustment.AddJoin a) {
+            return node;
+        }
+
+        @Override
+        public ObjectNode join(Adjustment.AddJoin a) {
             node.put("what", "join").put("id", a.id()).put("name", a.name());
             ArrayNode runs = node.putArray("runs");
             a.runs().forEach(r -> runs.addObject().put("part", r.part()).put("edge", r.edge()));
             node.put("stitch", Words.of(a.stitch())).put("rows", a.rows());
             node.put("lengthMm", a.lengthMm()).put("allowanceMm", a.allowanceMm());
-        } else if (adjustment instanceof Adjustment.AddFold a) {
+            return node;
+        }
+
+        @Override
+        public ObjectNode fold(Adjustment.AddFold a) {
             Fold fold = a.fold();
             node.put("what", "fold").put("id", fold.id()).put("kind", Words.of(fold.kind()));
             node.put("part", fold.part()).put("edge", fold.edge()).put("count", fold.count());
             node.put("depthMm", fold.depthMm()).put("lengthMm", fold.lengthMm());
-        } else if (adjustment instanceof Adjustment.AddPocket a) {
+            return node;
+        }
+
+        @Override
+        public ObjectNode pocket(Adjustment.AddPocket a) {
             node.put("what", "pocket").put("part", a.part());
             node.put("widthMm", a.widthMm()).put("heightMm", a.heightMm());
-        } else if (adjustment instanceof Adjustment.AddLining a) {
+            return node;
+        }
+
+        @Override
+        public ObjectNode lining(Adjustment.AddLining a) {
             node.put("what", "lining").put("part", a.part()).put("edge", a.edge());
-        } else if (adjustment instanceof Adjustment.TakeOut a) {
+            return node;
+        }
+
+        @Override
+        public ObjectNode takeOut(Adjustment.TakeOut a) {
             node.put("what", "take-out").put("part", a.part());
+            return node;
         }
     }
 

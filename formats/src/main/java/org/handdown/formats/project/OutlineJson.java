@@ -27,15 +27,17 @@ public final class OutlineJson {
         if (edges.isEmpty() || edges.size() > MOST_EDGES) {
             throw f.refusal(Wording.fill("has %d edges; an outline has from 1 to 300.", edges.size()));
         }
+        Outline outline = closed(f, edges);
+        if (!outline.ring().isSimple()) {
+            throw f.refusal("crosses itself; the edges must run once round the piece.");
+        }
+        return outline;
+    }
+
+    private static Outline closed(JsonField f, List<Edge> edges) {
         try {
-            Outline outline = new Outline(edges);
-            if (!outline.flattened().ring().isSimple()) {
-                throw f.refusal("crosses itself; the edges must run once round the piece.");
-            }
-            return outline;
+            return new Outline(edges);
         } catch (RefusedValueException e) {
-            throw e;
-        } catch (IllegalArgumentException e) {
             throw f.refusal("is not closed: " + e.getMessage());
         }
     }

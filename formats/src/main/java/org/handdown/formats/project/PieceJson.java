@@ -144,36 +144,46 @@ final class PieceJson {
     }
 
     static ObjectNode write(Project.Pieces pieces) {
+        return pieces.fold(PieceJson::write, PieceJson::write, PieceJson::write);
+    }
+
+    private static ObjectNode write(Project.LettingOut letting) {
         ObjectNode node = Json.MAPPER.createObjectNode();
-        if (pieces instanceof Project.LettingOut letting) {
-            AlterationJson.write(node, letting.wish());
-            InsertDraft.Wish inserts = letting.inserts();
-            if (inserts != null) {
-                AlterationJson.write(node, inserts);
-            }
-        } else if (pieces instanceof Project.TakingIn taking) {
-            AlterationJson.write(node, taking.wish());
-        } else if (pieces instanceof Project.Pattern pattern) {
-            if (!pattern.orders().isEmpty()) {
-                ArrayNode drafts = node.putArray("drafts");
-                pattern.orders().forEach(o -> drafts.add(write(o)));
-            }
-            ArrayNode list = node.putArray("byHand");
-            pattern.own().forEach(p -> list.add(write(p)));
-            ArrayNode wants = node.putArray("wants");
-            pattern.wants()
-                    .forEach(w -> wants.addObject()
-                            .put("id", w.id())
-                            .put("name", w.name())
-                            .put("role", Words.of(w.role()))
-                            .put("lengthMm", w.lengthMm())
-                            .put("stretchesToMm", w.stretchesToMm())
-                            .put("leastDepthMm", w.leastDepthMm())
-                            .put("mostDepthMm", w.mostDepthMm()));
-            if (!pattern.changes().isEmpty()) {
-                ArrayNode changes = node.putArray("changes");
-                pattern.changes().forEach(c -> changes.add(ChangeJson.write(c)));
-            }
+        AlterationJson.write(node, letting.wish());
+        InsertDraft.Wish inserts = letting.inserts();
+        if (inserts != null) {
+            AlterationJson.write(node, inserts);
+        }
+        return node;
+    }
+
+    private static ObjectNode write(Project.TakingIn taking) {
+        ObjectNode node = Json.MAPPER.createObjectNode();
+        AlterationJson.write(node, taking.wish());
+        return node;
+    }
+
+    private static ObjectNode write(Project.Pattern pattern) {
+        ObjectNode node = Json.MAPPER.createObjectNode();
+        if (!pattern.orders().isEmpty()) {
+            ArrayNode drafts = node.putArray("drafts");
+            pattern.orders().forEach(o -> drafts.add(write(o)));
+        }
+        ArrayNode list = node.putArray("byHand");
+        pattern.own().forEach(p -> list.add(write(p)));
+        ArrayNode wants = node.putArray("wants");
+        pattern.wants()
+                .forEach(w -> wants.addObject()
+                        .put("id", w.id())
+                        .put("name", w.name())
+                        .put("role", Words.of(w.role()))
+                        .put("lengthMm", w.lengthMm())
+                        .put("stretchesToMm", w.stretchesToMm())
+                        .put("leastDepthMm", w.leastDepthMm())
+                        .put("mostDepthMm", w.mostDepthMm()));
+        if (!pattern.changes().isEmpty()) {
+            ArrayNode changes = node.putArray("changes");
+            pattern.changes().forEach(c -> changes.add(ChangeJson.write(c)));
         }
         return node;
     }

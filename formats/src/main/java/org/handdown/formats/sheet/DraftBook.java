@@ -118,7 +118,7 @@ public final class DraftBook {
     }
 
     private static Box box(Piece piece) {
-        return piece.stitchLine().flattened().ring().box();
+        return piece.stitchLine().box();
     }
 
     private static String piece(Piece piece, double dx, double dy) {

@@ -189,7 +189,7 @@ public final class DraftPage {
             Box box = p.cutLine().ring().box();
             Point shift = new Point(x - box.minX() * scale, below + 5 - box.minY() * scale);
             page.line(scaled(cutLine(p).points(), scale, shift), true, Page.Stroke.CUT);
-            page.line(scaled(p.stitchLine().flattened().ring().points(), scale, shift), true, Page.Stroke.STITCH);
+            page.line(scaled(p.stitchLine().ring().points(), scale, shift), true, Page.Stroke.STITCH);
             double room = (box.widthMm() + 40) * scale - 1;
             double size = NAME_MM * Math.min(1, room / page.widthMm(NAME_MM, false, p.name()));
             page.text(x, below, size, false, p.name());

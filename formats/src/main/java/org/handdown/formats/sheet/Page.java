@@ -161,9 +161,9 @@ final class Page implements AutoCloseable {
         double way = to.minus(from).directionDeg();
         line(
                 List.of(
-                        to.plus(Point.towards(way + 155).times(3)),
+                        to.plus(Point.unit(way + 155).times(3)),
                         to,
-                        to.plus(Point.towards(way - 155).times(3))),
+                        to.plus(Point.unit(way - 155).times(3))),
                 false,
                 stroke);
     }

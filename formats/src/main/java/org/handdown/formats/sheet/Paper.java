@@ -15,7 +15,7 @@ public record Paper(double widthMm, double heightMm) {
 
     public Paper {
         if (!(widthMm >= 100 && widthMm <= 2000 && heightMm >= 100 && heightMm <= LONGEST_MM)) {
-            throw new IllegalArgumentException("Paper is from 10 cm to 2 m wide and up to 5 m long.");
+            throw new RefusedValueException("paper", "Paper is from 10 cm to 2 m wide and up to 5 m long.");
         }
     }
 

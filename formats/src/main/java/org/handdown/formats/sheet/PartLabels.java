@@ -115,7 +115,7 @@ public final class PartLabels {
     }
 
     private static void drawing(Page page, PartLabel label, double x, double y) {
-        var ring = label.outline().flattened().ring();
+        var ring = label.outline().ring();
         Box box = ring.box();
         double scale = Math.max(box.widthMm() / (DRAWING_MM - 8), box.heightMm() / (HIGH_MM - 16));
         List<Point> drawn = ring.points().stream()

@@ -94,7 +94,10 @@ public final class PatternTiles {
         }
         try {
             return new PatternTiles(title, design, kept, unit, rollMm).pdf();
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedValueException e) {
+            if (!e.field().equals("paper")) {
+                throw e;
+            }
             throw new RefusedValueException(
                     "roll", Wording.of("That is longer than a page may be (5 m): print piece by piece."));
         }
@@ -275,7 +278,7 @@ public final class PatternTiles {
     private void piece(Page page, Words words, Standing s, Point shift) {
         Ring cut = cutLine(s.piece);
         page.line(move(cut.points(), s, shift), true, Page.Stroke.CUT);
-        page.line(move(s.piece.stitchLine().flattened().ring().points(), s, shift), true, Page.Stroke.STITCH);
+        page.line(move(s.piece.stitchLine().ring().points(), s, shift), true, Page.Stroke.STITCH);
         for (Piece.Notch notch : s.piece.notches()) {
             Point at = s.on(notch.at()).plus(shift);
             page.line(List.of(at.plus(new Point(-3, 0)), at.plus(new Point(3, 0))), false, Page.Stroke.CUT);

@@ -44,7 +44,7 @@ record ReferenceEdge(String name, Point start, Point end, Point along, Point awa
         Point left = a.x() <= b.x() ? a : b;
         Point right = left == a ? b : a;
         Point along = right.minus(left).times(1 / left.distanceMm(right));
-        Point square = new Point(-along.y(), along.x());
+        Point square = along.left();
         Point middle = panel.outline().points().stream()
                 .reduce(new Point(0, 0), Point::plus)
                 .times(1.0 / panel.outline().size());

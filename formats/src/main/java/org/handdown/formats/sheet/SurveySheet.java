@@ -61,8 +61,8 @@ public final class SurveySheet {
 
     private static void drawing(Page page, ReadyShape shape, Paper paper, double lower, double upper) {
         ShapeByMeasures drawn = new ShapeByMeasures(shape, shape.usual());
-        List<Point> ring = drawn.outline().flattened().ring().points();
-        Box box = drawn.outline().flattened().ring().box();
+        List<Point> ring = drawn.outline().ring().points();
+        Box box = drawn.outline().box();
         double scale =
                 Math.min((paper.widthMm() - 2 * MARGIN_MM - 30) / box.widthMm(), (upper - lower - 14) / box.heightMm());
         double dx = paper.widthMm() / 2 - scale * (box.minX() + box.maxX()) / 2;

@@ -109,7 +109,7 @@ class DrawingCorpusTest {
         }
         List<Double> left = new ArrayList<>(expected);
         for (FoundOutline f : drawing.outlines()) {
-            double area = f.outline().flattened().ring().areaMm2();
+            double area = f.outline().ring().areaMm2();
             double around =
                     f.outline().edges().stream().mapToDouble(Edge::lengthMm).sum();
             double most = SHARE * area + FLAT_MM * around;

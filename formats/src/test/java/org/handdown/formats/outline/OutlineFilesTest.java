@@ -90,11 +90,11 @@ class OutlineFilesTest {
         Outline outline = svg("<svg xmlns='http://www.w3.org/2000/svg' " + rest + "</svg>")
                 .get(0)
                 .outline();
-        Box box = outline.flattened().ring().box();
+        Box box = outline.box();
         assertThat(box.widthMm()).isCloseTo(100, within(0.01));
         assertThat(box.heightMm()).isCloseTo(50, within(0.01));
         assertThat(outline.edges()).hasSize(4);
-        assertThat(outline.flattened().ring().signedAreaMm2()).isPositive();
+        assertThat(outline.ring().signedAreaMm2()).isPositive();
     }
 
     /** Circle of 100 mm radius by arcs, by an element, by quadratic half-curves: areas by their formulas. */
@@ -105,7 +105,6 @@ class OutlineFilesTest {
         assertThat(svg(head + "<path d='M100 200a100 100 0 1 1 200 0a100 100 0 0 1-200 0z'/></svg>")
                         .get(0)
                         .outline()
-                        .flattened()
                         .ring()
                         .areaMm2())
                 .isCloseTo(disc, within(FLAT * 628));
@@ -118,7 +117,6 @@ class OutlineFilesTest {
         assertThat(svg(head + "<path d='M0 100Q100 0 200 100z'/></svg>")
                         .get(0)
                         .outline()
-                        .flattened()
                         .ring()
                         .areaMm2())
                 .isCloseTo(2.0 / 3 * 200 * 50, within(FLAT * 250));
@@ -143,11 +141,11 @@ class OutlineFilesTest {
         String head = "<svg xmlns='http://www.w3.org/2000/svg' width='300mm' height='300mm' viewBox='0 0 300 300'>";
         FoundOutline mended = svg(head + "<polygon points='0,0 200,0 200,200 0,200 0,8 -4,4 0,4'/></svg>")
                 .get(0);
-        assertThat(mended.outline().flattened().ring().isSimple()).isTrue();
+        assertThat(mended.outline().ring().isSimple()).isTrue();
         FoundOutline loop = svg(head + "<polygon points='0,0 200,0 200,200 4,200 -4,196 4,196 0,200'/></svg>")
                 .get(0);
         assertThat(loop.told()).anySatisfy(t -> assertThat(t).contains("taken out"));
-        assertThat(loop.outline().flattened().ring().isSimple()).isTrue();
+        assertThat(loop.outline().ring().isSimple()).isTrue();
         assertThatThrownBy(() -> svg(head + "<polygon points='0,0 200,200 200,0 0,200'/></svg>"))
                 .hasMessageContaining(Wording.of("crosses itself 100 mm from its left and 100 mm above"));
     }
@@ -233,7 +231,7 @@ class OutlineFilesTest {
                         "EOF")
                 .get(0);
         assertThat(inch.name()).isEqualTo("CUT");
-        assertThat(inch.outline().flattened().ring().areaMm2()).isCloseTo(254 * 127, within(0.01));
+        assertThat(inch.outline().ring().areaMm2()).isCloseTo(254 * 127, within(0.01));
     }
 
     /** Half a disc as a polyline with a bulge of 1, and as a line and an arc that meet: π/2 · 100². */
@@ -266,7 +264,7 @@ class OutlineFilesTest {
                         "EOF")
                 .get(0)
                 .outline();
-        assertThat(bulge.flattened().ring().areaMm2()).isCloseTo(Math.PI / 2 * 10000, within(FLAT * 314));
+        assertThat(bulge.ring().areaMm2()).isCloseTo(Math.PI / 2 * 10000, within(FLAT * 314));
         FoundOutline arc = dxf(
                         "0",
                         "SECTION",
@@ -303,11 +301,10 @@ class OutlineFilesTest {
                         "0",
                         "EOF")
                 .get(0);
-        assertThat(arc.outline().flattened().ring().areaMm2()).isCloseTo(Math.PI / 2 * 10000, within(FLAT * 314));
+        assertThat(arc.outline().ring().areaMm2()).isCloseTo(Math.PI / 2 * 10000, within(FLAT * 314));
         assertThat(dxf("0", "SECTION", "2", "ENTITIES", "0", "CIRCLE", "10", "5", "20", "5", "40", "100", "0", "ENDSEC")
                         .get(0)
                         .outline()
-                        .flattened()
                         .ring()
                         .areaMm2())
                 .isCloseTo(Math.PI * 10000, within(FLAT * 628));

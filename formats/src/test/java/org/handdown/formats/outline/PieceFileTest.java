@@ -73,25 +73,21 @@ class PieceFileTest {
         for (Piece piece : design.pieces()) {
             byte[] svg = PieceFile.svg("x", List.of(piece), Map.of()).getBytes(StandardCharsets.UTF_8);
             FoundOutline cut = largest(DrawingFile.read(svg, null).outlines());
-            requireSame(piece.cutLine().ring(), cut.outline().flattened().ring(), draft.id() + " " + piece.id());
+            requireSame(piece.cutLine().ring(), cut.outline().ring(), draft.id() + " " + piece.id());
             byte[] dxf = PieceFile.dxf(List.of(piece), Map.of()).getBytes(StandardCharsets.UTF_8);
             requireSame(
                     piece.cutLine().ring(),
-                    largest(DrawingFile.read(dxf, null).outlines())
-                            .outline()
-                            .flattened()
-                            .ring(),
+                    largest(DrawingFile.read(dxf, null).outlines()).outline().ring(),
                     draft.id() + " " + piece.id() + " as DXF");
             // Brought in as a cut line it is sewn where it was sewn before.
             boolean alike = piece.allowances().values().stream().allMatch(a -> a.mm() == 10 && !a.turned());
             if (alike) {
                 Piece back = new Brought("p", "p", cut.outline(), Brought.Meaning.CUT, 10, 1, 0).piece();
-                assertThat(back.stitchLine().flattened().ring().areaMm2())
+                assertThat(back.stitchLine().ring().areaMm2())
                         .as(draft.id() + " " + piece.id())
                         .isCloseTo(
-                                piece.stitchLine().flattened().ring().areaMm2(),
-                                within(0.01
-                                        * piece.stitchLine().flattened().ring().areaMm2()));
+                                piece.stitchLine().ring().areaMm2(),
+                                within(0.01 * piece.stitchLine().ring().areaMm2()));
             }
         }
     }
@@ -99,7 +95,7 @@ class PieceFileTest {
     private static FoundOutline largest(List<FoundOutline> found) {
         return found.stream()
                 .max(java.util.Comparator.comparingDouble(
-                        f -> f.outline().flattened().ring().areaMm2()))
+                        f -> f.outline().ring().areaMm2()))
                 .orElseThrow();
     }
 

@@ -48,11 +48,11 @@ class StrangersDrawingsTest {
     }
 
     private static double area(FoundOutline one) {
-        return one.outline().flattened().ring().areaMm2();
+        return one.outline().ring().areaMm2();
     }
 
     private static Box box(FoundOutline one) {
-        return one.outline().flattened().ring().box();
+        return one.outline().box();
     }
 
     @Test
@@ -343,7 +343,7 @@ class StrangersDrawingsTest {
                 .outlines()
                 .get(0);
         // Mirrored, the higher side is the right one.
-        assertThat(one.outline().flattened().ring().points())
+        assertThat(one.outline().ring().points())
                 .anySatisfy(p -> assertThat(p.x() + p.y()).isCloseTo(140, within(1e-6)));
     }
 

@@ -155,7 +155,7 @@ class PhotoPanelTest {
                 .outline();
         // Both have their middle above their lower edge; what is left is the turn of the camera, which is taken out by
         // area alone.
-        Ring found = drawn.flattened().ring();
+        Ring found = drawn.ring();
         return Math.abs(Math.sqrt(found.areaMm2()) - Math.sqrt(shot.truth().areaMm2()));
     }
 
@@ -223,7 +223,7 @@ class PhotoPanelTest {
         assertThat(LineReduction.points(triangle, 0.5)).hasSize(3).allMatch(p -> p.corner());
         List<Point> circle = new ArrayList<>();
         for (int i = 0; i < 600; i++) {
-            circle.add(Point.towards(0.6 * i).times(200));
+            circle.add(Point.unit(0.6 * i).times(200));
         }
         var points = LineReduction.points(circle, 0.5);
         assertThat(points.size()).isBetween(6, 32);
@@ -237,7 +237,7 @@ class PhotoPanelTest {
             Point b = corners.get((i + 1) % corners.size());
             int n = (int) a.distanceMm(b);
             for (int k = 0; k < n; k++) {
-                dense.add(a.toward(b, (double) k / n));
+                dense.add(a.between(b, (double) k / n));
             }
         }
         return dense;

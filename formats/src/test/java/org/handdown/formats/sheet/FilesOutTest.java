@@ -51,7 +51,6 @@ class FilesOutTest {
                 .orElseThrow(() -> new AssertionError(
                         drawing.outlines().stream().map(FoundOutline::name).toList()))
                 .outline()
-                .flattened()
                 .ring()
                 .areaMm2();
     }

@@ -230,7 +230,7 @@ public final class LayViews {
                 .filter(d -> d.id().equals(p.piece()))
                 .findFirst()
                 .map(Piece::stitchLine)
-                .map(line -> Say.points(p.at().toPanel(line.flattened().ring()).points()))
+                .map(line -> Say.points(p.at().toPanel(line.ring()).points()))
                 .orElse(List.of());
     }
 

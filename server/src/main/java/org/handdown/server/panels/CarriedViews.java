@@ -149,7 +149,7 @@ final class CarriedViews {
     }
 
     private static Point turned(Point p, double deg) {
-        Point x = Point.towards(deg);
+        Point x = Point.unit(deg);
         return new Point(x.x() * p.x() - x.y() * p.y(), x.y() * p.x() + x.x() * p.y());
     }
 }

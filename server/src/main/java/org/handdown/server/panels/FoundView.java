@@ -29,12 +29,12 @@ public record FoundView(
     }
 
     public static FoundView of(FoundOutline f, Say say) {
-        Box box = f.outline().flattened().ring().box();
+        Box box = f.outline().box();
         return new FoundView(
                 f.name(),
                 f.group(),
                 OutlineJson.write(f.outline()),
-                Say.points(f.outline().flattened().ring().points()),
+                Say.points(f.outline().ring().points()),
                 say.length(box.widthMm()),
                 say.length(box.heightMm()),
                 edges(f.outline(), say),

@@ -129,7 +129,7 @@ public final class PanelViews {
                 survey instanceof LegSurvey,
                 TrousersAnatomy.isSideRight(panel.id()),
                 Say.points(panel.outline().ring().points()),
-                Say.points(panel.stitchLine().flattened().ring().points()),
+                Say.points(panel.stitchLine().ring().points()),
                 edges,
                 panel.grainDeg(),
                 panel.cloth().oneWay(),

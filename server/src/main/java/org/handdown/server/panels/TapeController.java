@@ -134,8 +134,8 @@ class TapeController {
             pins = Say.points(List.of(new Point(0, 0), new Point(0, two.apartMm())));
         }
         return new DrawnView(
-                Say.points(outline.flattened().ring().points()),
-                Say.area(outline.flattened().ring().areaMm2()),
+                Say.points(outline.ring().points()),
+                Say.area(outline.ring().areaMm2()),
                 say.length(method.toleranceMm(practice.toleranceMm(Origin.TAPE))),
                 method.findings().stream().map(say::sentence).toList(),
                 points,
@@ -144,8 +144,7 @@ class TapeController {
                 pins,
                 tapes,
                 FoundView.edges(outline, say),
-                new TapeViews(say, practice)
-                        .usable(Usable.of(Region.of(outline.flattened().ring()), TapeViews.STRIP_MM)));
+                new TapeViews(say, practice).usable(Usable.of(Region.of(outline.ring()), TapeViews.STRIP_MM)));
     }
 
     private static Project.MeasuredPanels measured(Project project) {

@@ -94,7 +94,7 @@ final class TapeRequests {
         }
 
         private static double drawnMm(String what, Outline outline, List<Point> points) {
-            Box box = outline.flattened().ring().box();
+            Box box = outline.box();
             if (what.equals("width")) {
                 return box.widthMm();
             }

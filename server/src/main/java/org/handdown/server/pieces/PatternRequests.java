@@ -148,7 +148,7 @@ final class PatternRequests {
             Typed typed = new Typed(unit);
             double factor = 1;
             if (!Typed.text(known).isEmpty()) {
-                Box box = read(knownOutline).flattened().ring().box();
+                Box box = read(knownOutline).box();
                 factor = typed.mm("brought.known", known) / (knownAcross ? box.widthMm() : box.heightMm());
             }
             List<Piece> read = new ArrayList<>();

@@ -194,7 +194,7 @@ public final class PatternViews {
                 },
                 piece.required(),
                 Say.points(cut.points()),
-                Say.points(piece.stitchLine().flattened().ring().points()),
+                Say.points(piece.stitchLine().ring().points()),
                 trims ? Say.points(piece.trimLine().ring().points()) : List.of(),
                 piece.notches().stream()
                         .map(n -> new PatternView.NotchView(n.label(), n.at().x(), n.at().y()))

@@ -138,7 +138,7 @@ final class PieceRequests {
                 return Edge.line(name, from, to);
             }
             Point way = to.minus(from);
-            Point out = new Point(way.y(), -way.x()).times(bow * 4 / 3 / Math.max(way.lengthMm(), 1e-9));
+            Point out = way.right().times(bow * 4 / 3 / Math.max(way.lengthMm(), 1e-9));
             return Edge.curve(
                     name,
                     from,

@@ -26,7 +26,6 @@ import org.handdown.server.source.SourceView.JobView;
 import org.handdown.server.source.SourceView.NamedLength;
 import org.handdown.server.source.SourceView.PartView;
 import org.handdown.server.source.SourceView.SlackView;
-import org.handdown.source.Adjustment;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.graph.Anatomy;
@@ -89,7 +88,7 @@ public final class SourceViews {
                 anatomy.folds().stream().map(this::fold).toList(),
                 source.faults(),
                 source.construction().adjustments().stream()
-                        .map(this::adjustment)
+                        .map(a -> say.sentence(a.words()))
                         .toList(),
                 parts.part(Station.SOURCE, "What it suits", () -> jobs(source), List.of()),
                 source.assessment().missed(),
@@ -161,7 +160,7 @@ public final class SourceViews {
                 view.side(),
                 view.dxMm(),
                 view.dyMm(),
-                Say.points(outline.flattened().ring().points()),
+                Say.points(outline.ring().points()),
                 outline.edges().stream()
                         .map(e -> {
                             var finish = edges.kept().get(e.name());
@@ -178,31 +177,6 @@ public final class SourceViews {
                 fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
                 say.length(fold.depthMm()));
         return new FoldView(fold.id(), fold.part(), fold.edge(), words, say.length(fold.hiddenMm()));
-    }
-
-    private String adjustment(Adjustment adjustment) {
-        if (adjustment instanceof Adjustment.AddPart a) {
-            return Wording.fill("part added: %s, %s", a.name(), say.size(a.widthMm(), a.heightMm()));
-        }
-        if (adjustment instanceof Adjustment.AddJoin a) {
-            return Wording.fill("join added: %s, %s", a.name(), say.length(a.lengthMm()));
-        }
-        if (adjustment instanceof Adjustment.AddFold a) {
-            return Wording.fill(
-                    "%s added to the %s",
-                    a.fold().kind().words(), words(a.fold().part()));
-        }
-        if (adjustment instanceof Adjustment.AddPocket a) {
-            return Wording.fill("pocket added to the %s", words(a.part()));
-        }
-        if (adjustment instanceof Adjustment.AddLining a) {
-            return Wording.fill("lining added to the %s", words(a.part()));
-        }
-        return adjustment instanceof Adjustment.TakeOut a ? Wording.fill("without the %s", words(a.part())) : "";
-    }
-
-    private static String words(String id) {
-        return id.replace('-', ' ');
     }
 
     private List<JobView> jobs(Source source) {
