@@ -11,6 +11,10 @@ public record Placed(String piece, int copy, String variant, String panel, Place
 
     /** As findings name it: piece#copy. */
     public String name() {
-        return piece + "#" + copy;
+        return id().name();
+    }
+
+    public CopyId id() {
+        return new CopyId(piece, copy);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import org.handdown.fit.CopyId;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.FitProblem;
@@ -215,7 +216,7 @@ public final class Fitter {
         sound.forEach(p -> kept.add(p.name()));
         LayState left = lay.copy();
         for (int c = 0; c < left.shape.length; c++) {
-            if (!kept.contains(bench.piece(c).id() + "#" + bench.copyNumber(c))) {
+            if (!kept.contains(new CopyId(bench.piece(c).id(), bench.copyNumber(c)).name())) {
                 left.shape[c] = -1;
             }
         }
@@ -263,7 +264,7 @@ public final class Fitter {
         List<FitLayout.Unplaced> unplaced = new ArrayList<>();
         for (FitPiece piece : problem.pieces()) {
             for (int copy = 0; copy < piece.quantity(); copy++) {
-                if (!there.contains(piece.id() + "#" + copy)) {
+                if (!there.contains(new CopyId(piece.id(), copy).name())) {
                     String reason = reasons.computeIfAbsent(piece.id(), id -> whyNot.reason(piece));
                     unplaced.add(new FitLayout.Unplaced(piece.id(), copy, reason));
                 }

@@ -1,0 +1,23 @@
+package org.handdown.fit;
+
+/**
+ * One copy of a piece.
+ *
+ * @param number from 0
+ */
+public record CopyId(String piece, int number) {
+    /** As it is written in files. */
+    public String name() {
+        return piece + "#" + number;
+    }
+
+    /** As a person would call it. */
+    public String spoken() {
+        return piece.replace('-', ' ') + " " + (number + 1);
+    }
+
+    /** As a person would call it who has so many of them. */
+    public String spokenOf(int quantity) {
+        return quantity == 1 ? piece.replace('-', ' ') : spoken();
+    }
+}

@@ -1,0 +1,129 @@
+package org.handdown.project;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
+import org.handdown.fit.FitLayout;
+import org.handdown.make.DungareesSteps;
+import org.handdown.make.HandSteps;
+import org.handdown.make.LetOutSteps;
+import org.handdown.make.Prospect;
+import org.handdown.make.Step;
+import org.handdown.make.TakeInSteps;
+import org.handdown.make.Toolbox;
+import org.handdown.pattern.Design;
+import org.handdown.source.Source;
+import org.handdown.source.graph.StitchType;
+import org.handdown.unpick.UnpickPlan;
+import org.jspecify.annotations.Nullable;
+
+/** The order of work, with what serves instead of a tool that this table lacks, and whether to begin. */
+final class MakeRoom {
+    private final Project project;
+    private final Toolbox tools;
+    private final Map<StitchType, Double> rates;
+    private final Kept kept;
+    private final ClothRoom cloth;
+    private final PatternRoom pattern;
+    private @Nullable List<Step> steps;
+
+    MakeRoom(
+            Project project,
+            Map<StitchType, Double> rates,
+            Toolbox tools,
+            Kept kept,
+            ClothRoom cloth,
+            PatternRoom pattern) {
+        this.project = project;
+        this.tools = tools;
+        this.rates = rates;
+        this.kept = kept;
+        this.cloth = cloth;
+        this.pattern = pattern;
+    }
+
+    /** In order, with what serves instead of a tool that this table lacks. */
+    List<Step> steps() {
+        if (steps == null) {
+            steps = kept.of(
+                    Kept.Result.STEPS,
+                    Arrays.asList(
+                            project.source(),
+                            project.opening(),
+                            rates,
+                            tools,
+                            project.practice(),
+                            project.pieces(),
+                            pattern.what(),
+                            project.lay(),
+                            project.pieces() instanceof Project.Pattern ? pattern.uses() : List.of(),
+                            project.workings(),
+                            pattern.unit()),
+                    () -> tools.fit(stepsAnywhere()));
+        }
+        return steps;
+    }
+
+    private List<Step> stepsAnywhere() {
+        Source source = project.source();
+        Optional<UnpickPlan> plan = cloth.plan();
+        if (source == null || plan.isEmpty()) {
+            return List.of();
+        }
+        Optional<LetOut> letOut = pattern.letOut();
+        if (letOut.isPresent()) {
+            return LetOutSteps.of(source, plan.get(), letOut.get(), pattern.inserts(), pattern.unit());
+        }
+        Optional<TakeIn> takeIn = pattern.takeIn();
+        if (takeIn.isPresent()) {
+            return TakeInSteps.of(source, plan.get(), takeIn.get(), pattern.unit());
+        }
+        Optional<Design> design = pattern.design();
+        if (design.isEmpty()) {
+            return List.of();
+        }
+        Project.Lay lay = project.lay();
+        FitLayout layout = lay == null ? null : lay.layout();
+        return isDungarees()
+                ? DungareesSteps.of(source, plan.get(), design.get(), layout, pattern.unit())
+                : HandSteps.of(
+                        source,
+                        plan.get(),
+                        design.get(),
+                        layout,
+                        pattern.uses(),
+                        project.workings().necklines(),
+                        pattern.unit());
+    }
+
+    /** Whether to begin, as of a day. */
+    Optional<Prospect> prospect(LocalDate today) {
+        Source source = project.source();
+        List<Step> steps = steps();
+        if (source == null || steps.isEmpty()) {
+            return Optional.empty();
+        }
+        double left = steps.stream()
+                .filter(s -> !project.done().containsKey(s.id()))
+                .mapToDouble(Step::minutes)
+                .sum();
+        return Optional.of(Prospect.of(steps, left, source.assessment(), project.aim() == null || isKnown(), today));
+    }
+
+    /** Is the work one that was done before: a draft or an alteration, not pieces of one's own? */
+    private boolean isKnown() {
+        Aim aim = project.aim();
+        return aim != null && (!aim.draft().isEmpty() || !aim.garment().isCutOut());
+    }
+
+    private boolean isDungarees() {
+        return project.pieces() instanceof Project.Pattern drafted
+                && !drafted.orders().isEmpty()
+                && drafted.orders().get(0).draft().equals("dungarees")
+                && pattern.design().map(d -> d.find("front-leg").isPresent()).orElse(false);
+    }
+}

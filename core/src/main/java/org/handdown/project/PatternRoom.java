@@ -1,0 +1,166 @@
+package org.handdown.project;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.handdown.alter.LetOut;
+import org.handdown.alter.TakeIn;
+import org.handdown.body.BodyMeasure;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.measure.LengthUnit;
+import org.handdown.pattern.Design;
+import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.reuse.BestUse;
+import org.handdown.reuse.Use;
+import org.handdown.reuse.Want;
+import org.jspecify.annotations.Nullable;
+
+/** What follows from the aim and the pieces: the design, what is let out or taken in, what needs finishing and by which keepers. */
+final class PatternRoom {
+    private static final List<BodyMeasure> BODY = List.of(
+            BodyMeasure.CHEST,
+            BodyMeasure.WAIST,
+            BodyMeasure.HIP,
+            BodyMeasure.WAIST_TO_FLOOR,
+            BodyMeasure.INSIDE_LEG,
+            BodyMeasure.BACK_WAIST,
+            BodyMeasure.HEEL_GIRTH);
+
+    private final Project project;
+    private final Kept kept;
+    private final ClothRoom cloth;
+    private @Nullable Design design;
+    private @Nullable LetOut letOut;
+    private @Nullable TakeIn takeIn;
+    private @Nullable List<Use> uses;
+
+    PatternRoom(Project project, Kept kept, ClothRoom cloth) {
+        this.project = project;
+        this.kept = kept;
+        this.cloth = cloth;
+    }
+
+    Optional<Design> design() {
+        if (design == null && project.pieces() instanceof Project.Pattern pattern) {
+            design = kept.of(Kept.Result.DESIGN, List.of(pattern, what()), () -> pattern.design(what()));
+        }
+        if (design != null) {
+            return design.pieces().isEmpty() ? Optional.empty() : Optional.of(design);
+        }
+        return inserts().map(i -> Design.of("inserts", i.pieces()));
+    }
+
+    String what() {
+        Aim aim = project.aim();
+        return aim == null ? project.name() : aim.what();
+    }
+
+    /** Pieces as people named them, by id. */
+    Map<String, String> pieceNames() {
+        Map<String, String> names = new HashMap<>();
+        design().ifPresent(d -> d.pieces().forEach(p -> names.put(p.id(), p.name())));
+        return names;
+    }
+
+    /** Inserts let into a source that cannot be let out far enough. */
+    Optional<InsertDraft> inserts() {
+        return project.pieces() instanceof Project.LettingOut letting && letting.inserts() != null
+                ? Optional.of(new InsertDraft(letting.inserts()))
+                : Optional.empty();
+    }
+
+    Garment garment() {
+        Aim aim = project.aim();
+        return aim == null ? Garment.CUT_OUT : aim.garment();
+    }
+
+    /** Measures of the body that are asked for: those that the drafts need, or, without a draft, those that tell whether a source suits. */
+    List<BodyMeasure> measures() {
+        Aim aim = project.aim();
+        return measures(aim == null ? "dungarees" : aim.draft(), project.pieces());
+    }
+
+    /** @param draft of the aim; empty for none */
+    static List<BodyMeasure> measures(String draft, Project.@Nullable Pieces pieces) {
+        Set<BodyMeasure> asked = EnumSet.of(BodyMeasure.HEIGHT);
+        List<Project.Order> orders = pieces instanceof Project.Pattern pattern ? pattern.orders() : List.of();
+        if (orders.isEmpty() || !orders.get(0).draft().equals(draft)) {
+            Drafts.find(draft).ifPresent(d -> asked.addAll(d.measures()));
+        }
+        for (int i = 0; i < orders.size(); i++) {
+            // The first one belongs to the aim before and goes when another is aimed at.
+            if (i > 0 || draft.isEmpty() || orders.get(0).draft().equals(draft)) {
+                asked.addAll(orders.get(i).measures());
+            }
+        }
+        if (asked.size() == 1) {
+            asked.addAll(BODY);
+        }
+        return asked.stream().sorted().toList();
+    }
+
+    /** How the source is let out; present when that is the aim and something was asked for. */
+    Optional<LetOut> letOut() {
+        if (letOut == null && project.pieces() instanceof Project.LettingOut letting) {
+            letOut = cloth.anatomy().map(a -> new LetOut(a, letting.wish())).orElse(null);
+        }
+        return Optional.ofNullable(letOut);
+    }
+
+    /** How the source is taken in or shortened; present when that is the aim. */
+    Optional<TakeIn> takeIn() {
+        if (takeIn == null && project.pieces() instanceof Project.TakingIn taking) {
+            takeIn = cloth.anatomy().map(a -> new TakeIn(a, taking.wish())).orElse(null);
+        }
+        return Optional.ofNullable(takeIn);
+    }
+
+    /** What the design needs finished: edges of its pieces that may lie on something, and things asked for by hand. */
+    List<Want> wants() {
+        List<Want> wants = new ArrayList<>(design().map(Want::of).orElse(List.of()));
+        if (project.pieces() instanceof Project.Pattern pattern) {
+            wants.addAll(pattern.wants());
+        }
+        return wants;
+    }
+
+    /** The best use of the keepers. */
+    List<Use> uses() {
+        if (uses == null) {
+            List<Want> wants = wants();
+            uses = kept.of(Kept.Result.USES, List.of(wants, cloth.keepers()), () -> BestUse.of(wants, cloth.keepers()));
+        }
+        return uses;
+    }
+
+    /** Are all drafts drawn from the measures as they now stand? */
+    boolean isDraftedFromTheAim() {
+        Aim aim = project.aim();
+        if (aim == null || !(project.pieces() instanceof Project.Pattern pattern)) {
+            return true;
+        }
+        boolean own = aim.draft().isEmpty()
+                || !pattern.orders().isEmpty()
+                        && pattern.orders().get(0).draft().equals(aim.draft());
+        return own && pattern.orders().stream().allMatch(o -> o.from().agrees(aim.wearer(), o.measures()));
+    }
+
+    /** Are all drafts drawn for the cloth as its tests now tell? Those that were drawn before anybody asked the cloth are left in peace. */
+    boolean isDraftedForTheCloth() {
+        ClothSheet now = cloth.sheet();
+        return !(project.pieces() instanceof Project.Pattern pattern)
+                || pattern.orders().stream()
+                        .allMatch(o -> o.cloth() == null
+                                || o.told().equals(Drafts.require(o.draft()).told(now)));
+    }
+
+    LengthUnit unit() {
+        Aim aim = project.aim();
+        return aim == null ? LengthUnit.CM : aim.unit();
+    }
+}
