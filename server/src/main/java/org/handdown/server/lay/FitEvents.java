@@ -13,9 +13,11 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.handdown.fit.FitProblem;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.project.Project;
+import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
@@ -32,17 +34,20 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 class FitEvents {
     private static final Logger LOG = LoggerFactory.getLogger(FitEvents.class);
-    private static final long EVERY_MILLIS = 350;
+    private static final int TICK_MILLIS = 1000;
+    private static final int LOOK_EVERY_TICKS = 10;
 
     private final FitRunService runs;
     private final ProjectService projects;
     private final Clock clock;
-    private final ScheduledExecutorService ticks = Executors.newScheduledThreadPool(2);
+    private final RunBell bell;
+    private final ScheduledExecutorService looks = Executors.newScheduledThreadPool(4);
 
     private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
 
-    FitEvents(FitRunService runs, ProjectService projects, Clock clock) {
+    FitEvents(FitRunService runs, RunBell bell, ProjectService projects, Clock clock) {
         this.runs = runs;
+        this.bell = bell;
         this.projects = projects;
         this.clock = clock;
     }
@@ -66,19 +71,41 @@ class FitEvents {
             List<OfferView> offers,
 
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED) @Nullable
-            LayView lay) {}
+            LayView lay) {
+        /** The same a while later; what was drawn is not sent again. */
+        FitEvent at(double gone) {
+            return new FitEvent(
+                    kind,
+                    status,
+                    message,
+                    gone,
+                    seconds,
+                    placed,
+                    wanted,
+                    utilisation,
+                    improvements,
+                    before,
+                    offers,
+                    null);
+        }
+    }
 
     SseEmitter watch(ProjectOf of) {
         SseEmitter emitter = new SseEmitter(Duration.ofMinutes(20).toMillis());
         Watch watch = new Watch(of, emitter);
-        ScheduledFuture<?> future = ticks.scheduleWithFixedDelay(watch, 0, EVERY_MILLIS, TimeUnit.MILLISECONDS);
-        open.add(emitter);
-        emitter.onCompletion(() -> {
-            future.cancel(false);
+        RunBell.Call call = bell.call(of.id(), () -> looks.execute(watch::look));
+        ScheduledFuture<?> ticking =
+                looks.scheduleWithFixedDelay(watch::tick, TICK_MILLIS, TICK_MILLIS, TimeUnit.MILLISECONDS);
+        Runnable end = () -> {
+            call.close();
+            ticking.cancel(false);
             open.remove(emitter);
-        });
+        };
+        open.add(emitter);
+        emitter.onCompletion(end);
         emitter.onTimeout(emitter::complete);
-        emitter.onError(e -> future.cancel(false));
+        emitter.onError(e -> end.run());
+        looks.execute(watch::look);
         return emitter;
     }
 
@@ -89,30 +116,53 @@ class FitEvents {
 
     @PreDestroy
     void close() {
-        ticks.shutdownNow();
+        looks.shutdownNow();
     }
 
-    private final class Watch implements Runnable {
+    /** One page that watches: it looks when it is called, and is told of time going by from what it saw last. */
+    private final class Watch {
         private final ProjectOf of;
         private final SseEmitter emitter;
         private int seen = -1;
-        private List<OfferView> offers = List.of();
+        private int ticks;
+        private FitRunMapper.@Nullable RunRow last;
+        private @Nullable FitEvent told;
 
         Watch(ProjectOf of, SseEmitter emitter) {
             this.of = of;
             this.emitter = emitter;
         }
 
-        @Override
-        public void run() {
-            try {
+        /** Reads the run, as seldom as it changes. */
+        synchronized void look() {
+            send(() -> {
                 FitRunMapper.RunRow row = runs.latest(of).orElse(null);
-                if (row == null) {
+                last = row;
+                return row == null ? null : event(row);
+            });
+        }
+
+        /** The time that went by; now and then a look, for a call that was missed. */
+        synchronized void tick() {
+            FitEvent before = told;
+            FitRunMapper.RunRow row = last;
+            if (++ticks % LOOK_EVERY_TICKS == 0) {
+                look();
+            } else if (before != null && row != null && row.state() == RunState.RUNNING) {
+                send(() -> before.at(gone(row)));
+            }
+        }
+
+        private void send(Supplier<@Nullable FitEvent> made) {
+            try {
+                FitEvent event = made.get();
+                if (event == null) {
                     emitter.complete();
                     return;
                 }
-                emitter.send(SseEmitter.event().name("progress").data(event(row)));
-                if (row.isOver()) {
+                told = event;
+                emitter.send(SseEmitter.event().name("progress").data(event));
+                if (RunState.named(event.status()).isOver()) {
                     emitter.complete();
                 }
             } catch (IOException | IllegalStateException e) {
@@ -126,41 +176,43 @@ class FitEvents {
             }
         }
 
+        private double gone(FitRunMapper.RunRow row) {
+            OffsetDateTime begun = row.begunAt();
+            return begun == null
+                    ? 0
+                    : Math.min(
+                            Duration.between(begun.toInstant(), clock.instant()).toMillis() / 1e3, row.seconds());
+        }
+
         private FitEvent event(FitRunMapper.RunRow row) {
             boolean isNew = row.improvements() != seen;
             seen = row.improvements();
-            OffsetDateTime begun = row.begunAt();
-            double gone = begun == null
-                    ? 0
-                    : Duration.between(begun.toInstant(), clock.instant()).toMillis() / 1e3;
-            boolean lays = row.runKind() == RunKind.LAY;
-            Say say = Say.to(projects.project(of));
-            offers = isNew ? OfferView.of(row, say) : offers;
+            Project project = projects.project(of);
+            Say say = Say.to(project);
+            FitEvent before = told;
             return new FitEvent(
                     row.runKind(),
                     row.status(),
                     say.sentence(row.message()),
-                    Math.min(gone, row.seconds()),
+                    gone(row),
                     row.seconds(),
                     row.placed(),
                     row.wanted(),
                     row.utilisation(),
                     row.improvements(),
                     runs.queue(row),
-                    offers,
-                    lays && isNew && !row.isOver() ? best(row) : null);
+                    isNew || before == null ? OfferView.of(row, say) : before.offers(),
+                    row.runKind() == RunKind.LAY && isNew && !row.isOver() ? best(project, row) : null);
         }
 
-        private @Nullable LayView best(FitRunMapper.RunRow row) {
+        private @Nullable LayView best(Project project, FitRunMapper.RunRow row) {
             String best = row.best();
-            Project current = projects.project(of);
-            FitProblem problem = projects.room(current).problem(row.marginMm()).orElse(null);
-            if (best == null || problem == null) {
-                return null;
-            }
-            return LayViews.alone(
-                    Shown.of(current, projects.room(current)),
-                    new Project.Lay(problem, FitLayoutJson.read(best), false));
+            Workroom room = projects.room(project);
+            FitProblem problem = room.problem(row.marginMm()).orElse(null);
+            return best == null || problem == null
+                    ? null
+                    : LayViews.alone(
+                            Shown.of(project, room), new Project.Lay(problem, FitLayoutJson.read(best), false));
         }
     }
 }

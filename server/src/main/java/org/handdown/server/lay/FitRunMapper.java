@@ -34,8 +34,17 @@ interface FitRunMapper {
             return new ProjectOf(householdId, projectId);
         }
 
+        RunState state() {
+            return RunState.named(status);
+        }
+
         boolean isOver() {
-            return !status.equals("waiting") && !status.equals("running");
+            return state().isOver();
+        }
+
+        /** Of whoever is at work on it now. */
+        Lease lease() {
+            return new Lease(id, attempts);
         }
 
         RunKind runKind() {
@@ -63,12 +72,14 @@ interface FitRunMapper {
     /** Runs of anybody that wait or work and were asked for earlier. */
     int countBefore(@Param("id") UUID id);
 
-    void answer(@Param("id") UUID id, @Param("answer") String answer, @Param("message") String message);
+    /** 0 where the lease is lost. */
+    int answer(@Param("lease") Lease lease, @Param("answer") String answer, @Param("message") String message);
 
     /** Tells that it is still at work. */
-    void touch(@Param("id") UUID id);
+    void touch(@Param("lease") Lease lease);
 
-    boolean isCancelAsked(@Param("id") UUID id);
+    /** Was it cancelled, or is somebody else at work on it? */
+    boolean isToStop(@Param("lease") Lease lease);
 
     /** One that waits is over at once; one at work is told. */
     int askCancel(@Param("household") UUID household, @Param("project") UUID project);
@@ -77,16 +88,18 @@ interface FitRunMapper {
     int begin(@Param("id") UUID id);
 
     /** Back into the queue with what it has: its instance stops, another goes on. */
-    void handBack(@Param("id") UUID id);
+    void handBack(@Param("lease") Lease lease);
 
     /** Runs of a household that wait or work. */
     int countActive(@Param("household") UUID household);
 
-    void improve(
-            @Param("id") UUID id,
+    /** 0 where the lease is lost. */
+    int improve(
+            @Param("lease") Lease lease,
             @Param("placed") int placed,
             @Param("utilisation") double utilisation,
             @Param("best") String best);
 
-    void close(@Param("id") UUID id, @Param("status") String status, @Param("message") String message);
+    /** 0 where the lease is lost, or the run over already. */
+    int close(@Param("lease") Lease lease, @Param("status") String status, @Param("message") String message);
 }

@@ -139,6 +139,6 @@ class FitRunService {
 
     /** How many runs are before this one; 0 once it is at work. */
     int queue(FitRunMapper.RunRow row) {
-        return row.status().equals("waiting") ? runs.countBefore(row.id()) : 0;
+        return row.state() == RunState.WAITING ? runs.countBefore(row.id()) : 0;
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.handdown.fit.CopyId;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
@@ -48,7 +49,7 @@ class KeptLayController {
 
     @PutMapping("/pins")
     StoredProject pin(ProjectAt at, @RequestBody PinRequest body) {
-        String name = Typed.text(body.piece) + "#" + body.copy;
+        String name = new CopyId(Typed.text(body.piece), body.copy).name();
         String what = body.pinned ? "a piece pinned" : "a piece unpinned";
         return projects.edit(at, what, project -> {
             Project.Lay lay = lay(project);

@@ -1,6 +1,5 @@
 package org.handdown.server.lay;
 
-import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
@@ -18,13 +17,16 @@ import org.springframework.dao.DataAccessException;
  */
 final class RunProgress {
     private static final Logger LOG = LoggerFactory.getLogger(RunProgress.class);
-    private static final long ASK_EVERY_NANOS = 300_000_000;
+    /** Whoever is called asks at once; this is for calls that were missed. */
+    private static final long ASK_EVERY_NANOS = 2_000_000_000L;
+
     private static final long SAVE_EVERY_NANOS = 250_000_000;
     /** Well within the time after which others take it for dead. */
     private static final long TOUCH_EVERY_NANOS = 20_000_000_000L;
 
     private final FitRunMapper runs;
-    private final UUID id;
+    private final Lease lease;
+    private final AtomicBoolean called = new AtomicBoolean();
     private final BooleanSupplier shuttingDown;
     private final AtomicLong asked = new AtomicLong(System.nanoTime());
     private final AtomicLong touched = new AtomicLong(System.nanoTime());
@@ -33,9 +35,9 @@ final class RunProgress {
     private final AtomicBoolean brokenOff = new AtomicBoolean();
     private final AtomicReference<@Nullable FitLayout> unsaved = new AtomicReference<>();
 
-    RunProgress(FitRunMapper runs, UUID id, BooleanSupplier shuttingDown) {
+    RunProgress(FitRunMapper runs, Lease lease, BooleanSupplier shuttingDown) {
         this.runs = runs;
-        this.id = id;
+        this.lease = lease;
         this.shuttingDown = shuttingDown;
     }
 
@@ -51,19 +53,25 @@ final class RunProgress {
         return brokenOff.get() && !cancelled.get();
     }
 
-    /** Asks the database now and then: the wish to stop may come through another instance. */
+    /** Something about the run was written: the next look asks the database. */
+    void called() {
+        called.set(true);
+    }
+
+    /** Asks the database when it was called, and now and then: the wish to stop may come through another instance. */
     boolean isCancelled() {
         long last = asked.get();
         long now = System.nanoTime();
-        if (!cancelled.get() && now - last > ASK_EVERY_NANOS && asked.compareAndSet(last, now)) {
+        boolean due = now - last > ASK_EVERY_NANOS || called.getAndSet(false);
+        if (!cancelled.get() && due && asked.compareAndSet(last, now)) {
             whereItCan(() -> {
-                cancelled.compareAndSet(false, runs.isCancelAsked(id));
+                cancelled.compareAndSet(false, runs.isToStop(lease));
                 FitLayout better = unsaved.getAndSet(null);
                 if (better != null) {
                     store(better);
                 } else if (now - touched.get() > TOUCH_EVERY_NANOS) {
                     touched.set(now);
-                    runs.touch(id);
+                    runs.touch(lease);
                 }
             });
         }
@@ -74,7 +82,7 @@ final class RunProgress {
         try {
             write.run();
         } catch (DataAccessException e) {
-            LOG.warn("Run {} cannot reach the database; it works on", id);
+            LOG.warn("Run {} cannot reach the database; it works on", lease.run());
         }
     }
 
@@ -91,7 +99,7 @@ final class RunProgress {
     void store(FitLayout layout) {
         unsaved.set(layout);
         runs.improve(
-                id,
+                lease,
                 layout.placements().size(),
                 layout.measures().utilisation(),
                 FitLayoutJson.write(layout).toString());
@@ -99,6 +107,6 @@ final class RunProgress {
     }
 
     void answer(RunAnswer answer, String message) {
-        whereItCan(() -> runs.answer(id, answer.text(), message));
+        whereItCan(() -> runs.answer(lease, answer.text(), message));
     }
 }

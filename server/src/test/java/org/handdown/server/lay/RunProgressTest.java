@@ -24,7 +24,7 @@ class RunProgressTest {
     private final AtomicBoolean stopping = new AtomicBoolean();
     private final AtomicBoolean cancelAsked = new AtomicBoolean();
     private final List<String> stored = new ArrayList<>();
-    private final RunProgress progress = new RunProgress(mapper(), UUID.randomUUID(), stopping::get);
+    private final RunProgress progress = new RunProgress(mapper(), new Lease(UUID.randomUUID(), 1), stopping::get);
 
     private FitRunMapper mapper() {
         return (FitRunMapper) Proxy.newProxyInstance(
@@ -33,7 +33,9 @@ class RunProgressTest {
                         throw new DataAccessResourceFailureException("away");
                     }
                     stored.add(method.getName());
-                    return method.getReturnType() == boolean.class ? cancelAsked.get() : null;
+                    return method.getReturnType() == boolean.class
+                            ? cancelAsked.get()
+                            : method.getReturnType() == int.class ? 1 : null;
                 });
     }
 

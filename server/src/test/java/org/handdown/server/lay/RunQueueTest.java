@@ -79,8 +79,8 @@ class RunQueueTest extends DemoHouseholdTest {
         assertThat(runs.begin(run)).as("taken over").isEqualTo(1);
         assertThat(runs.find(run).orElseThrow().begunAt()).isEqualTo(begun);
         assertThat(runs.find(run).orElseThrow().attempts()).isEqualTo(2);
-        runs.close(run, "done", "");
-        runs.close(run, "failed", "too late");
+        runs.close(runs.find(run).orElseThrow().lease(), "done", "");
+        runs.close(runs.find(run).orElseThrow().lease(), "failed", "too late");
         assertThat(status(run)).as("one that is over stays so").isEqualTo("done");
     }
 
@@ -90,7 +90,7 @@ class RunQueueTest extends DemoHouseholdTest {
         UUID second = inserted(importDemo(user), "waiting", 0);
         assertThat(runs.begin(first)).isEqualTo(1);
         assertThat(runs.begin(second)).isZero();
-        runs.close(first, "done", "");
+        runs.close(runs.find(first).orElseThrow().lease(), "done", "");
         assertThat(runs.begin(second)).isEqualTo(1);
         for (int i = 0; i < 5; i++) {
             inserted(importDemo(user), "waiting", 0);
@@ -125,6 +125,25 @@ class RunQueueTest extends DemoHouseholdTest {
         await().atMost(Duration.ofSeconds(60)).until(() -> status(run).equals("failed"));
         assertThat(runs.find(run).orElseThrow().message()).contains("lies on the table");
         assertThat(read(user, bare).body().path("lay").path("placed")).hasSize(15);
+    }
+
+    /** An instance that was held up comes back: the run is another's now, and nothing of the first is written. */
+    @Test
+    void whoLostTheRunWritesNothing() {
+        UUID run = inserted(project, "waiting", 0);
+        runs.begin(run);
+        Lease first = runs.find(run).orElseThrow().lease();
+        assertThat(runs.isToStop(first)).isFalse();
+        runs.begin(run);
+        Lease second = runs.find(run).orElseThrow().lease();
+        assertThat(runs.isToStop(first)).isTrue();
+        assertThat(runs.improve(first, 3, 0.5, "{}")).isZero();
+        assertThat(runs.answer(first, "{}", "late")).isZero();
+        assertThat(runs.close(first, "failed", "late")).isZero();
+        assertThat(status(run)).isEqualTo("running");
+        assertThat(runs.improve(second, 4, 0.6, "{}")).isEqualTo(1);
+        assertThat(runs.close(second, "done", "")).isEqualTo(1);
+        jdbc.update("delete from fit_run where household_id = ?", user.householdId());
     }
 
     /** Panels taken away while a run waits: it is refused in words, and nothing on the table changes. */
