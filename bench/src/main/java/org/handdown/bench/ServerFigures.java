@@ -20,23 +20,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
-import org.handdown.cloth.Cloth;
-import org.handdown.cloth.ClothSheet;
-import org.handdown.cloth.HeatLimit;
-import org.handdown.cloth.Weave;
 import org.handdown.formats.Json;
 import org.handdown.formats.project.ProjectJson;
-import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.source.Assessment;
-import org.handdown.source.Construction;
-import org.handdown.source.Source;
-import org.handdown.source.anatomy.GarmentMeasures;
-import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.graph.Anatomy;
-import org.handdown.source.graph.Join;
-import org.handdown.unpick.JoinDecision;
 
 /**
  * How quick the application answers, held against another build of it that runs beside it: {@code ServerFigures BEFORE NOW PID}, two addresses of
@@ -44,16 +29,25 @@ import org.handdown.unpick.JoinDecision;
  * in turns in one run, but for the memory, which is the second one's own.
  */
 public final class ServerFigures {
+
     private static final int WARM = 30;
+
     private static final int ASKED = 60;
+
     private static final int CLIENTS = 20;
+
     private static final int MANY = 50;
+
     private static final double CROWD_SECONDS = 8;
+
     private static final int LAYS = 5;
 
     private final HttpClient http;
+
     private final CookieManager cookies = new CookieManager();
+
     private final String address;
+
     private final Map<String, String> projects = new LinkedHashMap<>();
 
     private ServerFigures(String address) {
@@ -70,7 +64,7 @@ public final class ServerFigures {
         ServerFigures now = new ServerFigures(addresses[1]);
         Map<String, String> files = new LinkedHashMap<>();
         files.put("dungarees", Files.readString(Path.of("demo/1-dungarees.project.json")));
-        files.put("lined coat", ProjectJson.text(linedCoat()));
+        files.put("lined coat", ProjectJson.text(BenchGarments.linedCoat()));
         for (ServerFigures each : List.of(before, now)) {
             each.settle(files);
         }
@@ -85,29 +79,6 @@ public final class ServerFigures {
         now.crowd(MANY);
         figures.atMost("memory with fifty clients", residentMb(addresses[2]), "MB", 700);
         System.exit(figures.allMet() ? 0 : 1);
-    }
-
-    /** A coat opened everywhere, its panels drawn; nothing is cut from it yet. */
-    private static Project linedCoat() {
-        Cloth cloth = new Cloth(
-                "coat cloth",
-                "wool",
-                Weave.TWILL,
-                "#5b4a3f",
-                false,
-                false,
-                1.4,
-                HeatLimit.TWO_DOTS,
-                ClothSheet.UNTESTED);
-        Construction construction = new Construction(GarmentMeasures.first(SourceKind.COAT), List.of());
-        Anatomy anatomy = construction.anatomy();
-        Map<String, JoinDecision> joins = anatomy.joins().stream()
-                .filter(j -> !j.finishedEdge())
-                .collect(Collectors.toMap(Join::id, j -> JoinDecision.UNPICK));
-        Project project = Project.named("Lined coat")
-                .withSource(new Source("coat", "", "", "", "", cloth, construction, List.of(), Assessment.NONE))
-                .withOpening(new Project.Opening(joins, Map.of()));
-        return new Workroom(project).redoPanels();
     }
 
     private void settle(Map<String, String> files) throws IOException, InterruptedException {

@@ -41,7 +41,7 @@ public final class NewLines {
         TakeIn.Reading reading = change.reading();
         boolean both = !change.partner().isEmpty();
         Stream<String> places = both
-                ? Stream.concat(Stream.of(reading.where()), TakeIn.partner(reading.where()).stream())
+                ? Stream.concat(Stream.of(reading.where()), SeamEnds.partner(reading.where()).stream())
                 : Stream.of(reading.where());
         return switch (reading.kind()) {
             case SEAM -> seam(reading, places.toList());
@@ -55,7 +55,7 @@ public final class NewLines {
                 anatomy.joins().stream()
                         .filter(j -> j.id().equals(reading.where())
                                 || both
-                                        && j.id().equals(TakeIn.partner(reading.where())
+                                        && j.id().equals(SeamEnds.partner(reading.where())
                                                 .orElse("")))
                         .flatMap(j -> j.runs().stream())
                         // A lining is shortened by less, and by its own line.

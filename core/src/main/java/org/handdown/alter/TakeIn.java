@@ -12,7 +12,6 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
 import org.handdown.source.graph.Tube;
 import org.handdown.unpick.JoinDecision;
@@ -22,6 +21,7 @@ import org.handdown.unpick.JoinDecision;
  * what the rib, cuff or lining below then needs. Nothing is trimmed before the try-on.
  */
 public final class TakeIn {
+
     /** A ring this little wider than what it is sewn to is eased in without a pucker (common practice, no source). */
     private static final double EASED_SHARE = 0.05;
 
@@ -31,6 +31,7 @@ public final class TakeIn {
     private static final int MOST = 40;
 
     private final Anatomy anatomy;
+
     private final Wish wish;
 
     /** How the cloth was pinned or turned. */
@@ -140,7 +141,7 @@ public final class TakeIn {
             throw new RefusedValueException(
                     "takeIn.where", Wording.fill("The %s is no seam between two edges; pinch a seam.", join.name()));
         }
-        Optional<Join> partner = partner(join.id()).flatMap(this::findJoin);
+        Optional<Join> partner = SeamEnds.partner(join.id()).flatMap(this::findJoin);
         boolean both = reading.partnerToo() && partner.isPresent();
         Join.Run run = join.runs().get(0);
         Part part = anatomy.part(run.part());
@@ -195,7 +196,7 @@ public final class TakeIn {
         Tube tube = new Tube(anatomy, part);
         double below = tube.girthMm(from + 0.5);
         double above = tube.girthMm(from + shorter + 0.5);
-        Optional<Part> partner = partner(part.id()).flatMap(anatomy::findPart);
+        Optional<Part> partner = SeamEnds.partner(part.id()).flatMap(anatomy::findPart);
         List<String> notes = new ArrayList<>();
         if (pinch.atMm() < 1) {
             Below.band(anatomy, part, above).ifPresent(notes::add);
@@ -224,7 +225,7 @@ public final class TakeIn {
 
     private Change turnUp(Reading reading) {
         Join join = join(reading.where());
-        if (!isEnd(anatomy, join)) {
+        if (!SeamEnds.isEnd(anatomy, join)) {
             throw new RefusedValueException(
                     "takeIn.where", Wording.fill("The %s is no end that could be turned up.", join.name()));
         }
@@ -235,7 +236,7 @@ public final class TakeIn {
             throw new RefusedValueException(
                     "takeIn.pinch", Wording.fill("The %s is only %.0f mm long.", part.name(), box.heightMm()));
         }
-        Optional<Join> partner = partner(join.id()).flatMap(this::findJoin);
+        Optional<Join> partner = SeamEnds.partner(join.id()).flatMap(this::findJoin);
         List<String> notes = new ArrayList<>();
         notes.add(Wording.fill(
                 "%.0f mm of cloth lie inside then: the turn-up and the old hem. Cut away what is more than the new hem needs only after the try-on.",
@@ -266,7 +267,7 @@ public final class TakeIn {
         double depth = reading.pinches().get(0).mm();
         var box = part.outline().box();
         double edge = new Tube(anatomy, part).girthMm(box.maxY() - 0.5);
-        Optional<Part> partner = partner(part.id()).flatMap(anatomy::findPart);
+        Optional<Part> partner = SeamEnds.partner(part.id()).flatMap(anatomy::findPart);
         int darts = reading.partnerToo() ? 2 : 1;
         double narrower = reading.kind().quantity().multiplier() * depth * darts;
         requireLeft(edge, edge - narrower, part.name());
@@ -291,43 +292,13 @@ public final class TakeIn {
         }
     }
 
-    /** Is it where a part ends and can be turned up: a hem, or the end of a sleeve or body that only a lining is sewn to? */
-    public static boolean isEnd(Anatomy anatomy, Join join) {
-        if (join.finishedEdge()) {
-            return true;
-        }
-        List<Join.Run> shell = join.runs().stream()
-                .filter(r -> anatomy.part(r.part()).layer() == Layer.SHELL)
-                .toList();
-        boolean toLining = join.runs().size() == 2
-                && shell.size() == 1
-                && join.runs().stream().allMatch(r -> r.edge().equals("hem"));
-        // Where the shell has a hem of its own, that is what is turned up.
-        return toLining
-                && anatomy.joins().stream()
-                        .noneMatch(j -> j.finishedEdge() && j.runs().contains(shell.get(0)));
-    }
-
-    /** What lies where a seam begins and where it ends, as its edge is drawn: the names of the edges there. */
-    public static List<String> endsOf(Anatomy anatomy, Join join) {
-        List<Edge> edges = anatomy.part(join.runs().get(0).part()).outline().edges();
-        for (int i = 0; i < edges.size(); i++) {
-            if (edges.get(i).name().equals(join.runs().get(0).edge())) {
-                return List.of(
-                        words(edges.get((i + edges.size() - 1) % edges.size())),
-                        words(edges.get((i + 1) % edges.size())));
-            }
-        }
-        return List.of();
-    }
-
-    private static String words(Edge edge) {
+    static String words(Edge edge) {
         return edge.name().replace('-', ' ');
     }
 
     /** A pinch that reaches an end of its seam changes what is sewn across there. */
     private List<String> pastEnds(Join join, Reading reading) {
-        List<String> ends = endsOf(anatomy, join);
+        List<String> ends = SeamEnds.endsOf(anatomy, join);
         List<String> notes = new ArrayList<>();
         for (Pinch pinch : reading.pinches()) {
             boolean atStart = pinch.atMm() <= END_MM;
@@ -349,7 +320,7 @@ public final class TakeIn {
             if (reading.kind() == Kind.TURN_UP) {
                 open.put(reading.where(), JoinDecision.UNPICK);
                 if (reading.partnerToo()) {
-                    partner(reading.where())
+                    SeamEnds.partner(reading.where())
                             .flatMap(this::findJoin)
                             .ifPresent(j -> open.put(j.id(), JoinDecision.UNPICK));
                 }
@@ -368,14 +339,6 @@ public final class TakeIn {
             throw new RefusedValueException("takeIn.seams", "A surplus needs a seam to go into.");
         }
         return surplusMm / (2 * seams);
-    }
-
-    /** The other side's name for a part or join; empty where it has no side. */
-    public static Optional<String> partner(String id) {
-        if (id.contains("left")) {
-            return Optional.of(id.replace("left", "right"));
-        }
-        return id.contains("right") ? Optional.of(id.replace("right", "left")) : Optional.empty();
     }
 
     private Optional<Join> findJoin(String id) {

@@ -3,12 +3,9 @@ package org.handdown.geometry;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.geom.TopologyException;
@@ -17,8 +14,6 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.noding.BasicSegmentString;
 import org.locationtech.jts.noding.MCIndexNoder;
-import org.locationtech.jts.noding.SegmentIntersector;
-import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
@@ -34,7 +29,9 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
  * library underneath; everything else in the program speaks points, rings and regions.
  */
 public final class Region {
+
     static final GeometryFactory FACTORY = new GeometryFactory();
+
     /** Greatest distance in mm by which a rounded corner may miss the true arc, always on the inner side. */
     private static final double ARC_ERROR_MM = 0.002;
 
@@ -51,7 +48,7 @@ public final class Region {
 
     /** The inside of a ring. A ring that crosses itself is first resolved into the areas it encloses. */
     public static Region of(Ring ring) {
-        Polygon polygon = polygon(ring);
+        Polygon polygon = JtsShapes.polygon(ring);
         return new Region(polygon.isValid() ? polygon : polygon.buffer(0));
     }
 
@@ -66,57 +63,31 @@ public final class Region {
 
     /** All points within {@code distanceMm} of an open line, with round ends. */
     public static Region along(List<Point> line, double distanceMm) {
-        return new Region(buffer(lineString(line), distanceMm));
+        return new Region(buffer(JtsShapes.lineString(line), distanceMm));
     }
 
     static boolean isSimple(Ring ring) {
-        return ring.areaMm2() > 0 && polygon(ring).isValid();
+        return ring.areaMm2() > 0 && JtsShapes.polygon(ring).isValid();
     }
 
     /** What a ring that crosses itself encloses: every loop counts, once. */
     public static Region mended(Ring ring) {
-        return new Region(onlyPolygons(GeometryFixer.fix(polygon(ring))));
+        return new Region(JtsShapes.onlyPolygons(GeometryFixer.fix(JtsShapes.polygon(ring))));
     }
 
     /** A place where a ring crosses or touches itself; null where it does not. */
     public static @Nullable Point crossing(Ring ring) {
-        TopologyValidationError error = new IsValidOp(polygon(ring)).getValidationError();
+        TopologyValidationError error = new IsValidOp(JtsShapes.polygon(ring)).getValidationError();
         return error == null ? null : new Point(error.getCoordinate().x, error.getCoordinate().y);
     }
 
     /** How often the sides of a ring cross each other, counted up to a bound: a scribble is told in no time. */
     public static int crossings(Ring ring, int most) {
-        CrossingCount count = new CrossingCount(most);
+        JtsShapes.CrossingCount count = new JtsShapes.CrossingCount(most);
         new MCIndexNoder(count)
-                .computeNodes(List.of(
-                        new BasicSegmentString(polygon(ring).getExteriorRing().getCoordinates(), null)));
+                .computeNodes(List.of(new BasicSegmentString(
+                        JtsShapes.polygon(ring).getExteriorRing().getCoordinates(), null)));
         return count.crossings;
-    }
-
-    private static final class CrossingCount implements SegmentIntersector {
-        private final int most;
-        private final RobustLineIntersector lines = new RobustLineIntersector();
-        private int crossings;
-
-        CrossingCount(int most) {
-            this.most = most;
-        }
-
-        @Override
-        public void processIntersections(SegmentString a, int i, SegmentString b, int j) {
-            if (i < j) {
-                lines.computeIntersection(
-                        a.getCoordinate(i), a.getCoordinate(i + 1), b.getCoordinate(j), b.getCoordinate(j + 1));
-                if (lines.hasIntersection() && lines.isProper()) {
-                    crossings++;
-                }
-            }
-        }
-
-        @Override
-        public boolean isDone() {
-            return crossings >= most;
-        }
     }
 
     public boolean isEmpty() {
@@ -185,7 +156,7 @@ public final class Region {
     }
 
     public boolean covers(Point p) {
-        return area.covers(FACTORY.createPoint(coordinate(p)));
+        return area.covers(FACTORY.createPoint(JtsShapes.coordinate(p)));
     }
 
     /** Least distance between this area and another; 0 when they touch or overlap. */
@@ -194,27 +165,27 @@ public final class Region {
     }
 
     public double distanceMm(Point p) {
-        return area.distance(FACTORY.createPoint(coordinate(p)));
+        return area.distance(FACTORY.createPoint(JtsShapes.coordinate(p)));
     }
 
     /** The point of this area nearest to {@code p}; the region must not be empty. */
     public Point nearest(Point p) {
-        Coordinate c = DistanceOp.nearestPoints(area, FACTORY.createPoint(coordinate(p)))[0];
+        Coordinate c = DistanceOp.nearestPoints(area, FACTORY.createPoint(JtsShapes.coordinate(p)))[0];
         return new Point(c.x, c.y);
     }
 
     /** Least distance from this area to a line, 0 when the line touches it or runs through it. */
     public double distanceToLineMm(List<Point> line) {
-        return area.distance(lineString(line));
+        return area.distance(JtsShapes.lineString(line));
     }
 
     public boolean coversLine(List<Point> line) {
-        return area.covers(lineString(line));
+        return area.covers(JtsShapes.lineString(line));
     }
 
     /** The stretches of an open line that lie in this area, its rim included; a bare touch gives a stretch of one point twice. */
     public List<List<Point>> within(List<Point> line) {
-        Geometry common = area.intersection(lineString(line));
+        Geometry common = area.intersection(JtsShapes.lineString(line));
         List<List<Point>> stretches = new ArrayList<>();
         for (int i = 0; i < common.getNumGeometries(); i++) {
             List<Point> points = new ArrayList<>();
@@ -245,7 +216,7 @@ public final class Region {
     /** Outer rings of the parts, counter-clockwise. */
     public List<Ring> outerRings() {
         return polygons().stream()
-                .map(p -> ring(p.getExteriorRing()).counterClockwise())
+                .map(p -> JtsShapes.ring(p.getExteriorRing()).counterClockwise())
                 .toList();
     }
 
@@ -254,7 +225,7 @@ public final class Region {
         List<Ring> holes = new ArrayList<>();
         for (Polygon polygon : polygons()) {
             for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
-                holes.add(ring(polygon.getInteriorRingN(i)).counterClockwise());
+                holes.add(JtsShapes.ring(polygon.getInteriorRingN(i)).counterClockwise());
             }
         }
         return holes;
@@ -317,16 +288,7 @@ public final class Region {
             result = OverlayNG.overlay(
                     GeometryFixer.fix(area), GeometryFixer.fix(other.area), operation, new PrecisionModel(GRID_PER_MM));
         }
-        return new Region(onlyPolygons(result));
-    }
-
-    private static Geometry onlyPolygons(Geometry mixed) {
-        if (mixed instanceof Polygon || mixed instanceof org.locationtech.jts.geom.MultiPolygon) {
-            return mixed;
-        }
-        @SuppressWarnings("unchecked")
-        List<Polygon> polygons = PolygonExtracter.getPolygons(mixed);
-        return FACTORY.buildGeometry(polygons);
+        return new Region(JtsShapes.onlyPolygons(result));
     }
 
     @SuppressWarnings("unchecked")
@@ -340,31 +302,6 @@ public final class Region {
         double half = Math.acos(Math.max(0, 1 - ARC_ERROR_MM / Math.max(Math.abs(mm), ARC_ERROR_MM)));
         int perQuadrant = (int) Math.max(4, Math.min(90, Math.ceil(Math.PI / 4 / Math.max(half, 1e-6))));
         return BufferOp.bufferOp(geometry, mm, perQuadrant);
-    }
-
-    static Polygon polygon(Ring ring) {
-        Coordinate[] closed = new Coordinate[ring.size() + 1];
-        for (int i = 0; i <= ring.size(); i++) {
-            closed[i] = coordinate(ring.at(i));
-        }
-        return FACTORY.createPolygon(closed);
-    }
-
-    static Coordinate coordinate(Point p) {
-        return new Coordinate(p.x(), p.y());
-    }
-
-    private static LineString lineString(List<Point> line) {
-        return FACTORY.createLineString(line.stream().map(Region::coordinate).toArray(Coordinate[]::new));
-    }
-
-    private static Ring ring(LinearRing closed) {
-        List<Point> points = new ArrayList<>();
-        Coordinate[] coordinates = closed.getCoordinates();
-        for (int i = 0; i + 1 < coordinates.length; i++) {
-            points.add(new Point(coordinates[i].x, coordinates[i].y));
-        }
-        return new Ring(points);
     }
 
     @Override

@@ -38,7 +38,7 @@ class NewLinesTest {
                             .singleElement()
                             .satisfies(p -> assertThat(p.y()).isZero());
                 });
-        assertThat(TakeIn.endsOf(SKIRT, SKIRT.join("side-left"))).containsExactly("hem", "waist");
+        assertThat(SeamEnds.endsOf(SKIRT, SKIRT.join("side-left"))).containsExactly("hem", "waist");
         List<NewLines.Line> lines =
                 all.stream().filter(l -> l.what() == NewLines.What.STITCH).toList();
         assertThat(lines).hasSize(4);

@@ -58,7 +58,7 @@ class TakeInTest {
                 .extracting(NewLines.Line::part)
                 .containsExactlyInAnyOrder("sleeve-left", "sleeve-right");
         // The coat's body has a hem of its own: that is its end, not the seam that holds the lining to it.
-        assertThat(COAT.joins().stream().filter(j -> TakeIn.isEnd(COAT, j)))
+        assertThat(COAT.joins().stream().filter(j -> SeamEnds.isEnd(COAT, j)))
                 .extracting(Join::id)
                 .containsExactlyInAnyOrder("hem", "sleeve-lining-left", "sleeve-lining-right");
         Anatomy shirt = Demo.average(SourceKind.SHIRT, Map.of()).anatomy();
@@ -167,7 +167,7 @@ class TakeInTest {
                 Demo.ANATOMY,
                 new TakeIn.Wish(List.of(new Reading(Kind.TURN_UP, hem, List.of(new Pinch(0, 30)), true))));
         assertThat(takeIn.openings())
-                .containsOnlyKeys(hem, TakeIn.partner(hem).orElseThrow())
+                .containsOnlyKeys(hem, SeamEnds.partner(hem).orElseThrow())
                 .containsValue(JoinDecision.UNPICK);
     }
 

@@ -27,15 +27,19 @@ import org.handdown.source.graph.Layer;
 
 /** Panels made of panels: turned over, cut through, cut out of, pieced together. Frames as the panel was, unless said otherwise. */
 public final class Reshaping {
+
     /** Smaller bits are thrown away, mm². */
     private static final double LEAST_MM2 = 400;
-    /** An edge that bows more than this cannot be sewn to another one as it lies, mm. */
-    private static final double STRAIGHT_MM = 3;
-    /** Ends of two pieced edges may be this far apart before one is longer than the other, mm. */
-    private static final double LONGER_MM = 5;
 
-    private static final double GRAIN_OFF_DEG = 3;
-    private static final String CUT = "cut";
+    /** An edge that bows more than this cannot be sewn to another one as it lies, mm. */
+    static final double STRAIGHT_MM = 3;
+
+    /** Ends of two pieced edges may be this far apart before one is longer than the other, mm. */
+    static final double LONGER_MM = 5;
+
+    static final double GRAIN_OFF_DEG = 3;
+
+    static final String CUT = "cut";
 
     private Reshaping() {}
 
@@ -189,7 +193,7 @@ public final class Reshaping {
     }
 
     /** What a panel carries, told in its own frame. */
-    private static Carried carried(Panel panel) {
+    static Carried carried(Panel panel) {
         List<ClothRepeat> repeats = new ArrayList<>();
         for (Panel.Stripes s : panel.stripes()) {
             boolean across = Math.abs(Math.sin(Math.toRadians(s.directionDeg() - panel.grainDeg()))) > 0.5;
@@ -217,116 +221,6 @@ public final class Reshaping {
         }
         Point way = turn.apply(Point.unit(panel.grainDeg()).times(100));
         return new Grain.Directed(new Point(0, 0), way);
-    }
-
-    /**
-     * Two panels pieced together along an edge of each: the second is turned and laid so that the stitch lines meet, and the frame is the
-     * first one's.
-     *
-     * @param allowanceMm taken from either by the piecing seam
-     * @throws RefusedValueException where the edges cannot be sewn to each other as they lie
-     */
-    public static TapedSurvey joined(
-            Panel one, String edgeOfOne, Panel other, String edgeOfOther, Layer layer, double allowanceMm) {
-        if (!(allowanceMm >= 0 && allowanceMm <= 50)) {
-            throw new RefusedValueException(
-                    "join.allowance", Wording.of("A piecing seam takes from 0 to 5 cm of either panel."));
-        }
-        Outline first = cloth(one);
-        Outline second = cloth(other);
-        Edge a = edge(first, edgeOfOne, "join.edge");
-        Edge b = edge(second, edgeOfOther, "join.otherEdge");
-        for (Edge e : List.of(a, b)) {
-            if (Math.abs(e.bowMm()) > STRAIGHT_MM) {
-                throw new RefusedValueException(
-                        e == a ? "join.edge" : "join.otherEdge",
-                        Wording.fill(
-                                "Edge “%s” bows by %.0f mm; only straight edges lie flat when they are pieced. Cut it straight first.",
-                                e.name(), Math.abs(e.bowMm())));
-            }
-        }
-        Point way = a.end().minus(a.start());
-        double turn = way.times(-1).directionDeg() - b.end().minus(b.start()).directionDeg();
-        Point in = way.left().times(2 * allowanceMm / way.lengthMm());
-        Point corner = turned(b.start(), turn);
-        Point shift = a.end().minus(corner).plus(in);
-        UnaryOperator<Point> move = p -> turned(p, turn).plus(shift);
-        List<Edge> edges = new ArrayList<>(first.edges());
-        second.edges()
-                .forEach(e -> edges.add(
-                        new Edge(other.id() + "-" + e.name(), e.map(move).segments())));
-        Region both = Region.of(first.ring()).union(Region.of(second.ring().map(move)));
-        if (both.parts().size() != 1 || !both.holes().isEmpty()) {
-            throw new RefusedValueException("join", "Pieced so, the panels do not make one whole; take other edges.");
-        }
-        double overlap =
-                Region.of(first.ring()).areaMm2() + Region.of(second.ring()).areaMm2() - both.areaMm2();
-        double shorter = Math.min(a.lengthMm(), b.lengthMm());
-        if (overlap > 2 * allowanceMm * shorter * 1.3 + 500) {
-            throw new RefusedValueException(
-                    "join",
-                    "Pieced so, the panels lie over each other beyond the seam; take other edges or cut first.");
-        }
-        Point half = in.times(0.5);
-        Point seamEnd = a.start().between(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
-        Point seamFrom = b.lengthMm() >= a.lengthMm() ? a.start() : a.end().minus(seamEnd.minus(a.start()));
-        Flaw seam = new Flaw(
-                Flaw.Treatment.NOTE,
-                Flaw.Kind.SEAM,
-                "piecing seam",
-                new Flaw.Strip(seamFrom.plus(half), a.end().plus(half), Math.max(2, 2 * allowanceMm)));
-        String how = Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn));
-        return asOne(one, other, layer, move, edges, both, List.of(seam), how);
-    }
-
-    /**
-     * One panel of two, in the first one's frame and under its name.
-     *
-     * @param move lays the second beside the first
-     * @param edges of both, in that frame
-     * @param both all their cloth
-     * @param seams what lies between them
-     * @param how it came about, in words
-     */
-    static TapedSurvey asOne(
-            Panel one,
-            Panel other,
-            Layer layer,
-            UnaryOperator<Point> move,
-            List<Edge> edges,
-            Region both,
-            List<Flaw> seams,
-            String how) {
-        Outline outline = new Relabelled(edges)
-                .outline(Relabelled.welded(both.outerRings().get(0)), CUT);
-        Map<String, EdgeFinish> finishes = new HashMap<>(one.finishes());
-        other.finishes().forEach((edge, finish) -> finishes.put(other.id() + "-" + edge, finish));
-        finishes.keySet().retainAll(outline.edges().stream().map(Edge::name).toList());
-        Carried kept = carried(one);
-        List<Flaw> flaws = new ArrayList<>(kept.flaws());
-        other.flaws().forEach(f -> flaws.add(f.moved(move, 1)));
-        flaws.addAll(seams);
-        return new TapedSurvey(
-                one.id(),
-                one.name(),
-                layer,
-                new DrawnOutline(DrawnOutline.Means.PANELS, how, outline, 2 * Origin.TAPE.toleranceMm(), null),
-                finishes,
-                kept.withFlaws(flaws));
-    }
-
-    /** What to know of a piecing: edges of unlike length, grain that does not run on. */
-    static String remarks(Panel one, Panel other, Edge a, Edge b, double turn) {
-        List<String> remarks = new ArrayList<>();
-        double longer = Math.abs(a.lengthMm() - b.lengthMm());
-        if (longer > LONGER_MM) {
-            remarks.add(Wording.fill("one edge is %.0f mm longer", longer));
-        }
-        double off = Math.abs(Math.sin(Math.toRadians(other.grainDeg() + turn - one.grainDeg())));
-        if (off > Math.sin(Math.toRadians(GRAIN_OFF_DEG))) {
-            remarks.add(Wording.fill("the grain turns at the seam by %.0f°", Math.toDegrees(Math.asin(off))));
-        }
-        return remarks.isEmpty() ? "" : "; " + String.join("; ", remarks);
     }
 
     static Edge edge(Outline outline, String name, String field) {

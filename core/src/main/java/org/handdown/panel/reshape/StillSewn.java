@@ -86,8 +86,8 @@ public final class StillSewn {
                 seamless ? "%s with %s, uncut%s" : "%s with %s, still sewn together%s",
                 one.name(),
                 other.name(),
-                Reshaping.remarks(one, other, a, b, turn.degrees));
-        return Reshaping.asOne(one, other, layer, move, edges, whole, seam(a, beside, seamless), how);
+                Joining.remarks(one, other, a, b, turn.degrees));
+        return Joining.asOne(one, other, layer, move, edges, whole, seam(a, beside, seamless), how);
     }
 
     /** How the second panel is turned and moved. */

@@ -3,19 +3,13 @@ package org.handdown.pattern.draft;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.body.BodyMeasure;
-import org.handdown.body.Fit;
 import org.handdown.body.Movement;
 import org.handdown.body.Wearer;
-import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
-import org.handdown.pattern.EdgeWish;
-import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
-import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
 
 /**
@@ -24,10 +18,10 @@ import org.handdown.pattern.Size;
  * finished is stretched 5.6 % in wear; a waist finished at 640 mm must stretch by 48.4 % to pass those hips, so entry binds.
  */
 final class FittedSkirtDraft {
+
     /** Wider at the hem by so much of the way from the hip to it (common practice, no source). */
     private static final double A_LINE_FLARE = 0.6;
 
-    private static final double WRAP_FLARE = 0.5;
     /** More than this of its length let in at a side seam alone hangs in a fold there (common practice, no source). */
     private static final double MOST_SWING = 0.105;
 
@@ -59,69 +53,11 @@ final class FittedSkirtDraft {
             "Finished hip = hip + room; of a quarter of what hip and waist differ the side seam takes 0.4, 25 mm at most, and darts the rest, a fifth more at the back than in front; the side is raised by 0.45 of what it takes in (common practice, no source).",
             FittedSkirtDraft::aLine);
 
-    static final Draft STRETCH = new Draft(
-            "stretch-skirt",
-            "straight stretch skirt",
-            Draft.Family.SKIRTS,
-            "Close-fitting, straight, pulled on; elastic in the waist.",
-            measures(),
-            List.of(
-                    SkirtLength.dimension(),
-                    length(),
-                    WaistLevel.dimension(),
-                    WaistLevel.rise(),
-                    Dimension.share("tight", "Smaller than the body, by", 0.05, 0, 0.6),
-                    Dimension.share("stretch", "Stretch of the cloth across", 0.3, 0, 2)
-                            .ofTheCloth()
-                            .hint(Wording.of("measured over at least 100 mm")),
-                    Dimension.length("elastic", "Width of the elastic", 30, 5, 80),
-                    Dimension.length("seam", "Seam allowance", 8, 3, 20),
-                    Dimension.length("hem", "Hem allowance", 20, 0, 60).hint("none where an old hem is kept")),
-            "knit that springs back; greater stretch round the body",
-            List.of("front", "back"),
-            "Finished girth = body × (1 − share); stretched in wear by body/finished − 1, comfortable to 60 % of the measured stretch; the waist × (1 + stretch) passes the hips (handbook of the trade §4).",
-            FittedSkirtDraft::stretch);
-
-    static final Draft WRAP = new Draft(
-            "wrap-skirt",
-            "wrap skirt",
-            Draft.Family.SKIRTS,
-            "A back and two fronts that lie over each other, tied at the side.",
-            measures(),
-            List.of(
-                    SkirtLength.dimension(),
-                    length(),
-                    WaistLevel.dimension(),
-                    WaistLevel.rise(),
-                    Dimension.length("waistEase", "Room at the waist", 20, 0, 300),
-                    Dimension.length("hipEase", "Room over the hips", 60, 10, 400),
-                    Dimension.length(
-                            "flare",
-                            "Wider at the hem than at the hips, all round",
-                            w -> WRAP_FLARE * (usualLength(w) - w.mm(BodyMeasure.WAIST_TO_HIP)),
-                            0,
-                            1600),
-                    Dimension.share("wrap", "Each front beyond the centre, share of its half", 0.8, 0.2, 1)
-                            .hint("1: it reaches the other side seam"),
-                    Dimension.length("band", "Finished width of the waistband and ties", 30, 10, 100),
-                    Dimension.length(
-                            "tie",
-                            "Length of each tie",
-                            w -> Math.max(0.7 * w.mm(BodyMeasure.HIP), w.mm(BodyMeasure.WAIST) / 2 + 270),
-                            200,
-                            1800),
-                    Dimension.length("seam", "Seam allowance", 12, 5, 25),
-                    Dimension.length("hem", "Hem allowance", 30, 0, 60).hint("none where an old hem is kept")),
-            "woven, medium",
-            List.of(),
-            "Finished hip = hip + room, measured closed: the overlap is taken off. Ties reach round and knot (common practice, no source).",
-            FittedSkirtDraft::wrap);
-
     private static final double LEAST_HIP_DEEP_MM = 20;
 
     private FittedSkirtDraft() {}
 
-    private static List<BodyMeasure> measures() {
+    static List<BodyMeasure> measures() {
         return List.of(
                 BodyMeasure.HEIGHT,
                 BodyMeasure.WAIST,
@@ -131,11 +67,11 @@ final class FittedSkirtDraft {
                 BodyMeasure.INSIDE_LEG);
     }
 
-    private static Dimension length() {
+    static Dimension length() {
         return Dimension.length("length", "Length", FittedSkirtDraft::usualLength, 150, 1300);
     }
 
-    private static double usualLength(Wearer w) {
+    static double usualLength(Wearer w) {
         return Math.max(0.58 * w.mm(BodyMeasure.WAIST_TO_FLOOR), 1.5 * w.mm(BodyMeasure.WAIST_TO_HIP));
     }
 
@@ -144,7 +80,7 @@ final class FittedSkirtDraft {
     }
 
     /** From the upper edge down to the fullest of the seat, mm. */
-    private static double hipDeep(Figures f) {
+    static double hipDeep(Figures f) {
         double deep = f.body(BodyMeasure.WAIST_TO_HIP) + f.of("rise");
         if (deep < LEAST_HIP_DEEP_MM) {
             throw new RefusedValueException(
@@ -153,24 +89,24 @@ final class FittedSkirtDraft {
         return deep;
     }
 
-    private static SkirtBlock.Pair woven(Figures f) {
+    static SkirtBlock.Pair woven(Figures f) {
         double hip = hip(f);
         return SkirtBlock.darted(new SkirtBlock.Wish(
                 f.waist() + f.of("waistEase"), hip, hip + f.of("flare"), hipDeep(f), SkirtLength.mm(f)));
     }
 
-    private static Paper finished(Figures f, Paper paper) {
+    static Paper finished(Figures f, Paper paper) {
         return paper.hem("hem", f.of("hem")).seams(f.of("seam"));
     }
 
-    private static List<Size> girths(Figures f, double hipStretch, List<Size.Term> waist, List<Size.Term> hip) {
+    static List<Size> girths(Figures f, double hipStretch, List<Size.Term> waist, List<Size.Term> hip) {
         double waistEase = f.of("waistEase");
         return List.of(
                 Size.girth("waist", f.waist(), waistEase, hipStretch, waist.toArray(Size.Term[]::new)),
                 Size.girth("hip", f.body(BodyMeasure.HIP), f.of("hipEase"), hipStretch, hip.toArray(Size.Term[]::new)));
     }
 
-    private static Size.Term term(String piece, String where, int times) {
+    static Size.Term term(String piece, String where, int times) {
         return new Size.Term(piece, where, times);
     }
 
@@ -233,7 +169,7 @@ final class FittedSkirtDraft {
     }
 
     /** Room to walk: told where a slit must start. */
-    private static List<String> walking(Figures f, SkirtBlock block, double stretch) {
+    static List<String> walking(Figures f, SkirtBlock block, double stretch) {
         double floor = f.body(BodyMeasure.WAIST_TO_FLOOR);
         double hemUp = Math.max(0, floor + f.of("rise") - block.length());
         if (hemUp >= f.body(BodyMeasure.INSIDE_LEG)) {
@@ -249,117 +185,5 @@ final class FittedSkirtDraft {
                         "A slit from the hem up to %.0f mm above it lets her or him walk; or widen the hem.",
                         at - hemUp)));
         return notes;
-    }
-
-    private static Design stretch(Figures f) {
-        double keep = 1 - f.of("tight");
-        double hip = f.body(BodyMeasure.HIP) * keep;
-        double waist = f.waist() * keep;
-        double stretch = f.of("stretch");
-        // The waist before its elastic is as wide as getting in asks for.
-        double entry = Math.max(waist, f.body(BodyMeasure.HIP) / (1 + stretch));
-        SkirtBlock.Pair blocks = SkirtBlock.plain(
-                new SkirtBlock.Wish(Math.min(entry, Math.max(hip, waist)), hip, hip, hipDeep(f), SkirtLength.mm(f)));
-        double casing = f.of("elastic") + 3 + f.of("seam");
-        Piece front = stretchPiece(f, blocks.front().full("front", "front"), casing);
-        Piece back = stretchPiece(f, blocks.back().full("back", "back"), casing);
-        List<Size> sizes = List.of(
-                Size.girth(
-                        "hip",
-                        f.body(BodyMeasure.HIP),
-                        hip - f.body(BodyMeasure.HIP),
-                        stretch,
-                        term("front", "hip", 1),
-                        term("back", "hip", 1)),
-                Size.opening(
-                        "waist before the elastic, which must pass the hips",
-                        f.body(BodyMeasure.HIP),
-                        stretch,
-                        term("front", "waist", 1),
-                        term("back", "waist", 1)),
-                Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side right", 1)));
-        List<String> notes = new ArrayList<>();
-        notes.add("Over the hips: " + Fit.sentence(hip, f.body(BodyMeasure.HIP), f.usable(stretch)) + ".");
-        notes.add(Wording.fill(
-                "Elastic: %s; sew every seam that is stretched with a stitch that gives.",
-                f.practice().elastic(f.waist())));
-        notes.addAll(walking(f, blocks.front(), f.usable(stretch)));
-        return new Design(
-                "straight stretch skirt",
-                List.of(front, back),
-                List.of(Join.equal("side seams", "front", "side right", "back", "side left")),
-                sizes,
-                notes,
-                List.of());
-    }
-
-    private static Piece stretchPiece(Figures f, Paper paper, double casing) {
-        return finished(
-                        f,
-                        paper.allow(
-                                "waist",
-                                Allowance.casing(Math.min(100, casing), f.of("seam"), "turned down for the elastic")))
-                .piece();
-    }
-
-    private static Design wrap(Figures f) {
-        SkirtBlock.Pair blocks = woven(f);
-        double beyond = f.of("wrap") * blocks.front().waistMm();
-        Piece front = finished(
-                        f,
-                        blocks.front()
-                                .half("front", "front", beyond)
-                                .allow("centre", new Allowance(20, "turned twice and topstitched"))
-                                .wish("centre", EdgeWish.of(Role.FRONT_EDGE)))
-                .mark(Mark.Kind.OVERLAP, "the centre, closed", new Point(0, 0), new Point(0, SkirtLength.mm(f)))
-                .pairs(1)
-                .piece();
-        Piece back = finished(f, blocks.back().full("back", "back")).piece();
-        double waist = blocks.waistGirth() + 2 * beyond;
-        double toSide = beyond + blocks.front().waistMm();
-        Piece band = Waistband.of(f, waist, 0)
-                .meeting("meets the side", toSide)
-                .meeting("meets the centre back", waist / 2)
-                .meeting("meets the side", waist - toSide)
-                .piece();
-        Piece tie = Paper.rectangle("tie", "tie", 2 * f.of("band"), f.of("tie"))
-                .seams(f.of("seam"))
-                .copies(2)
-                .wish("right", EdgeWish.of(Role.TIE))
-                .mark(Mark.Kind.FOLD, "folded lengthwise", new Point(0, 0), new Point(0, f.of("tie")))
-                .piece();
-        List<Size.Term> hips = List.of(term("front", "hip", 2), term("back", "hip", 1));
-        List<Size.Term> waists = List.of(term("front", "waist", 2), term("back", "waist", 1));
-        List<Size> sizes = new ArrayList<>();
-        girths(f, 0, waists, hips).forEach(s -> sizes.add(s.plus(-2 * beyond, "overlap")));
-        sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), term("front", "side", 1)));
-        double least = f.waist() / 2 + 250;
-        List<String> notes = new ArrayList<>();
-        notes.add(Wording.fill(
-                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.", beyond, 2 * beyond));
-        notes.add(Wording.fill(
-                "A tie of %.0f mm must reach half round and knot: %s.",
-                f.of("tie"),
-                f.of("tie") >= least
-                        ? "long enough"
-                        : Wording.fill("%.0f mm short, or knot at the side", least - f.of("tie"))));
-        notes.addAll(walking(f, blocks.front(), 0));
-        notes.add("Leave a slot in the right side of the band for the inner tie.");
-        notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
-        return new Design(
-                "wrap skirt",
-                List.of(front, back, band, tie),
-                List.of(
-                        Join.equal("side seams", "front", "side", "back", "side left"),
-                        new DesignSeam(
-                                "waistband on the waist, darts closed",
-                                List.of(Join.side("front", "waist", 2), Join.side("back", "waist")),
-                                List.of(Join.side("waistband", "lower")),
-                                -blocks.takenUp(),
-                                -blocks.takenUp()),
-                        Join.equal("ties on the band", "tie", "lower", "waistband", "right")),
-                sizes,
-                notes,
-                f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM ? List.of(BodyLimits.TIES) : List.of());
     }
 }

@@ -154,7 +154,7 @@ class ReshapingTest {
     void twoPanelsPiecedAlongAnEdge() {
         Panel one = panel(sheet("one", 300, 400, Carried.NOTHING));
         Panel other = panel(sheet("other", 200, 400, Carried.NOTHING));
-        TapedSurvey joined = Reshaping.joined(one, "right", other, "left", Layer.SHELL, 10);
+        TapedSurvey joined = Joining.joined(one, "right", other, "left", Layer.SHELL, 10);
         assertThat(area(joined)).isCloseTo(480 * 400, within(0.1));
         assertThat(panel(joined).outline().ring().box().widthMm()).isCloseTo(480, within(0.01));
         assertThat(joined.flaws()).singleElement().satisfies(f -> {
@@ -174,7 +174,7 @@ class ReshapingTest {
     void whatIsUnlikeAtAPiecingIsTold() {
         Panel one = panel(sheet("one", 300, 400, Carried.NOTHING));
         Panel other = panel(sheet("other", 200, 350, Carried.NOTHING));
-        String told = ((DrawnOutline) Reshaping.joined(one, "right", other, "lower", Layer.SHELL, 10)
+        String told = ((DrawnOutline) Joining.joined(one, "right", other, "lower", Layer.SHELL, 10)
                         .method())
                 .from();
         assertThat(told).contains(Wording.of("one edge is 200 mm longer")).contains("grain turns at the seam by 90°");
@@ -185,9 +185,9 @@ class ReshapingTest {
                 new ShapeByMeasures(ReadyShape.CIRCLE_PART, Map.of("side", 300.0, "waist", 300.0, "hem", 900.0)),
                 Map.of(),
                 Carried.NOTHING));
-        assertThatThrownBy(() -> Reshaping.joined(one, "right", round, "hem", Layer.SHELL, 10))
+        assertThatThrownBy(() -> Joining.joined(one, "right", round, "hem", Layer.SHELL, 10))
                 .hasMessageContaining("bows by");
-        assertThatThrownBy(() -> Reshaping.joined(one, "moon", other, "left", Layer.SHELL, 10))
+        assertThatThrownBy(() -> Joining.joined(one, "moon", other, "left", Layer.SHELL, 10))
                 .hasMessageContaining("no edge called");
     }
 

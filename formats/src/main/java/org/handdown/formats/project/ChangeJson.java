@@ -30,10 +30,11 @@ import org.handdown.pattern.change.Widen;
 
 /** Named changes on a pattern, as JSON: each says its kind and its name. */
 final class ChangeJson {
+
     private ChangeJson() {}
 
     /** The kinds as they are written. */
-    private enum Kind {
+    enum Kind {
         LENGTHEN,
         WIDEN,
         LEDGER,
@@ -173,7 +174,7 @@ final class ChangeJson {
         return node;
     }
 
-    private static DesignSeam seam(JsonField f) {
+    static DesignSeam seam(JsonField f) {
         return new DesignSeam(
                 f.get("name").name(),
                 sides(f.get("one")),
@@ -193,128 +194,7 @@ final class ChangeJson {
     }
 
     static ObjectNode write(Change change) {
-        return change.read(new Writer());
-    }
-
-    /** Every kind as it is written. */
-    private static final class Writer implements Change.Reader<ObjectNode> {
-        @Override
-        public ObjectNode lengthen(Lengthen c) {
-            ObjectNode node = kind(Kind.LENGTHEN, c);
-            node.put("atMm", c.atMm()).put("byMm", c.byMm());
-            ArrayNode pieces = node.putArray("pieces");
-            c.pieces().forEach(pieces::add);
-            return node;
-        }
-
-        @Override
-        public ObjectNode widen(Widen c) {
-            ObjectNode node = kind(Kind.WIDEN, c);
-            node.put("piece", c.piece()).put("atMm", c.atMm());
-            node.put("byMm", c.byMm()).put("bothSides", c.bothSides());
-            return node;
-        }
-
-        @Override
-        public ObjectNode ledger(EdgeLedger c) {
-            ObjectNode node = kind(Kind.LEDGER, c);
-            node.put("piece", c.piece()).put("edge", c.edge());
-            node.set("allowance", ChangeJson.write(c.allowance()));
-            return node;
-        }
-
-        @Override
-        public ObjectNode sample(Sample c) {
-            ObjectNode node = kind(Kind.SAMPLE, c);
-            node.put("wideMm", c.wideMm()).put("highMm", c.highMm());
-            node.put("layers", c.layers());
-            return node;
-        }
-
-        @Override
-        public ObjectNode leaveOut(LeaveOut c) {
-            ObjectNode node = kind(Kind.LEAVE_OUT, c);
-            node.put("piece", c.piece());
-            return node;
-        }
-
-        @Override
-        public ObjectNode recut(Recut c) {
-            ObjectNode node = kind(Kind.RECUT, c);
-            node.put("piece", c.piece()).put("quantity", c.quantity());
-            node.put("pair", c.pair()).put("cloth", Words.of(c.cloth()));
-            node.put("wrongSideOut", c.wrongSideOut()).put("uneven", c.uneven());
-            return node;
-        }
-
-        @Override
-        public ObjectNode facing(FacingFrom c) {
-            ObjectNode node = kind(Kind.FACING, c);
-            node.put("piece", c.piece());
-            node.put("edge", c.edge()).put("deepMm", c.deepMm());
-            return node;
-        }
-
-        @Override
-        public ObjectNode merge(MergeAlong c) {
-            ObjectNode node = kind(Kind.MERGE, c);
-            node.put("piece", c.piece()).put("edge", c.edge());
-            node.put("other", c.other()).put("otherEdge", c.otherEdge());
-            return node;
-        }
-
-        @Override
-        public ObjectNode mockUp(MockUp c) {
-            ObjectNode node = kind(Kind.MOCK_UP, c);
-            node.put("piece", c.piece()).put("becomesLining", c.becomesLining());
-            return node;
-        }
-
-        @Override
-        public ObjectNode seam(SewTogether c) {
-            ObjectNode node = kind(Kind.SEAM, c);
-            node.set("seam", ChangeJson.write(c.seam()));
-            return node;
-        }
-
-        @Override
-        public ObjectNode mark(Marked c) {
-            ObjectNode node = kind(Kind.MARK, c);
-            node.put("piece", c.piece()).set("mark", ChangeJson.write(c.mark()));
-            return node;
-        }
-
-        @Override
-        public ObjectNode trueUp(TrueUp c) {
-            ObjectNode node = kind(Kind.TRUE_UP, c);
-            node.put("piece", c.piece());
-            return node;
-        }
-
-        @Override
-        public ObjectNode grain(TurnGrain c) {
-            ObjectNode node = kind(Kind.GRAIN, c);
-            node.put("piece", c.piece()).put("grain", Words.of(c.grain()));
-            return node;
-        }
-
-        @Override
-        public ObjectNode motif(ShowMotif c) {
-            ObjectNode node = kind(Kind.MOTIF, c);
-            node.put("piece", c.piece());
-            ChangeJson.write(node, c.spot());
-            return node;
-        }
-
-        @Override
-        public ObjectNode piecing(Piecing c) {
-            ObjectNode node = kind(Kind.PIECING, c);
-            node.put("piece", c.piece());
-            node.set("from", OutlineJson.write(c.from()));
-            node.set("to", OutlineJson.write(c.to()));
-            node.put("allowanceMm", c.allowanceMm());
-            return node;
-        }
+        return change.read(new ChangeWriter());
     }
 
     static MotifSpot motif(JsonField f) {
@@ -332,11 +212,11 @@ final class ChangeJson {
         node.put("withinMm", spot.withinMm());
     }
 
-    private static ObjectNode kind(Kind kind, Change change) {
+    static ObjectNode kind(Kind kind, Change change) {
         return Json.MAPPER.createObjectNode().put("kind", Words.of(kind)).put("name", change.name());
     }
 
-    private static ObjectNode write(DesignSeam seam) {
+    static ObjectNode write(DesignSeam seam) {
         ObjectNode node = Json.MAPPER.createObjectNode().put("name", seam.name());
         write(node.putArray("one"), seam.one());
         write(node.putArray("other"), seam.other());

@@ -14,6 +14,7 @@ import org.handdown.measure.Range;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Usable;
+import org.handdown.panel.reshape.Joining;
 import org.handdown.panel.reshape.Reshaping;
 import org.handdown.panel.reshape.StillSewn;
 import org.handdown.panel.survey.Pressing;
@@ -212,7 +213,7 @@ class PanelController {
             TapedSurvey joined = body.sewn()
                     ? StillSewn.asOne(
                             one, edge, second, otherEdge, layer, isSeamless(project, panel, edge, other, otherEdge))
-                    : Reshaping.joined(
+                    : Joining.joined(
                             one,
                             edge,
                             second,

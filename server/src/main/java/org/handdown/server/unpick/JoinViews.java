@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.handdown.alter.TakeIn;
+import org.handdown.alter.SeamEnds;
 import org.handdown.lay.StripUse;
 import org.handdown.measure.Wording;
 import org.handdown.project.Kept;
@@ -152,8 +152,8 @@ public final class JoinViews {
                 o.decision() == JoinDecision.LEAVE ? List.of() : technique.cautions(),
                 technique.risk(),
                 idle.contains(join.id()),
-                TakeIn.isEnd(anatomy, join),
-                TakeIn.endsOf(anatomy, join),
+                SeamEnds.isEnd(anatomy, join),
+                SeamEnds.endsOf(anatomy, join),
                 join.runs().stream().map(r -> new RunView(r.part(), r.edge())).toList());
     }
 }
