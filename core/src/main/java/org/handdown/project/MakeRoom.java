@@ -60,7 +60,7 @@ final class MakeRoom {
                             project.pieces(),
                             pattern.what(),
                             project.lay(),
-                            project.pieces() instanceof Project.Pattern ? pattern.uses() : List.of(),
+                            project.pieces() instanceof PatternPieces ? pattern.uses() : List.of(),
                             project.workings(),
                             pattern.unit()),
                     () -> tools.fit(stepsAnywhere()));
@@ -121,7 +121,7 @@ final class MakeRoom {
     }
 
     private boolean isDungarees() {
-        return project.pieces() instanceof Project.Pattern drafted
+        return project.pieces() instanceof PatternPieces drafted
                 && !drafted.orders().isEmpty()
                 && drafted.orders().get(0).draft().equals("dungarees")
                 && pattern.design().map(d -> d.find("front-leg").isPresent()).orElse(false);

@@ -46,7 +46,7 @@ final class PatternRoom {
     }
 
     Optional<Design> design() {
-        if (design == null && project.pieces() instanceof Project.Pattern pattern) {
+        if (design == null && project.pieces() instanceof PatternPieces pattern) {
             design = kept.of(Kept.Result.DESIGN, List.of(pattern, what()), () -> pattern.design(what()));
         }
         if (design != null) {
@@ -88,7 +88,7 @@ final class PatternRoom {
     /** @param draft of the aim; empty for none */
     static List<BodyMeasure> measures(String draft, Project.@Nullable Pieces pieces) {
         Set<BodyMeasure> asked = EnumSet.of(BodyMeasure.HEIGHT);
-        List<Project.Order> orders = pieces instanceof Project.Pattern pattern ? pattern.orders() : List.of();
+        List<DraftOrder> orders = pieces instanceof PatternPieces pattern ? pattern.orders() : List.of();
         if (orders.isEmpty() || !orders.get(0).draft().equals(draft)) {
             Drafts.find(draft).ifPresent(d -> asked.addAll(d.measures()));
         }
@@ -123,7 +123,7 @@ final class PatternRoom {
     /** What the design needs finished: edges of its pieces that may lie on something, and things asked for by hand. */
     List<Want> wants() {
         List<Want> wants = new ArrayList<>(design().map(Want::of).orElse(List.of()));
-        if (project.pieces() instanceof Project.Pattern pattern) {
+        if (project.pieces() instanceof PatternPieces pattern) {
             wants.addAll(pattern.wants());
         }
         return wants;
@@ -141,7 +141,7 @@ final class PatternRoom {
     /** Are all drafts drawn from the measures as they now stand? */
     boolean isDraftedFromTheAim() {
         Aim aim = project.aim();
-        if (aim == null || !(project.pieces() instanceof Project.Pattern pattern)) {
+        if (aim == null || !(project.pieces() instanceof PatternPieces pattern)) {
             return true;
         }
         boolean own = aim.draft().isEmpty()
@@ -153,7 +153,7 @@ final class PatternRoom {
     /** Are all drafts drawn for the cloth as its tests now tell? Those that were drawn before anybody asked the cloth are left in peace. */
     boolean isDraftedForTheCloth() {
         ClothSheet now = cloth.sheet();
-        return !(project.pieces() instanceof Project.Pattern pattern)
+        return !(project.pieces() instanceof PatternPieces pattern)
                 || pattern.orders().stream()
                         .allMatch(o -> o.cloth() == null
                                 || o.told().equals(Drafts.require(o.draft()).told(now)));

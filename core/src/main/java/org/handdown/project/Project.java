@@ -2,17 +2,13 @@ package org.handdown.project;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
-import org.handdown.body.BodyMeasure;
 import org.handdown.body.Passage;
-import org.handdown.body.Wearer;
-import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
@@ -20,16 +16,9 @@ import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.TypedWords;
 import org.handdown.panel.survey.Survey;
-import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
-import org.handdown.pattern.Piece;
 import org.handdown.pattern.change.Change;
-import org.handdown.pattern.change.Piecing;
-import org.handdown.pattern.draft.Dimension;
-import org.handdown.pattern.draft.Draft;
-import org.handdown.pattern.draft.Drafts;
-import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
@@ -62,6 +51,7 @@ public record Project(
         List<Note> log,
         Practice practice,
         TypedWords typed) {
+
     private static final int LONGEST_NAME = 120;
 
     private static final int MOST_KEPT = 6;
@@ -108,180 +98,15 @@ public record Project(
     }
 
     /** Where the pieces come from. */
-    public sealed interface Pieces permits Pattern, LettingOut, TakingIn {
+    public sealed interface Pieces permits PatternPieces, LettingOut, TakingIn {
         /** As they are under a household's practice; what nobody drafts is the same under any. */
         default Pieces by(Practice practice) {
             return this;
         }
 
         /** What another package has to say of each way to come by pieces: a new way is missed at once. */
-        <T> T fold(Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn);
-    }
-
-    /**
-     * A draft as it was ordered.
-     *
-     * @param from the wearer with the measures it was drafted from
-     * @param choices of its free dimensions, by id; the rest are told by the cloth's own tests, or are the usual ones
-     * @param cloth whose tests it was drafted with; null before anybody asked the cloth
-     * @param practice always the project's
-     */
-    public record Order(
-            String draft,
-            Wearer from,
-            Map<String, Double> choices,
-            @Nullable ClothSheet cloth,
-            Practice practice) {
-        public Order(String draft, Wearer from, Map<String, Double> choices, @Nullable ClothSheet cloth) {
-            this(draft, from, choices, cloth, Practice.SHIPPED);
-        }
-
-        public Order(String draft, Wearer from, Map<String, Double> choices) {
-            this(draft, from, choices, null);
-        }
-
-        public Order {
-            choices = Map.copyOf(choices);
-            Drafts.require(draft);
-        }
-
-        public Order withChoices(Map<String, Double> others) {
-            return new Order(draft, from, others, cloth, practice);
-        }
-
-        /** What a dimension is without anybody having chosen. */
-        public double usual(Dimension dimension) {
-            Double told = told().get(dimension.id());
-            return told == null ? dimension.usualFor(from) : told;
-        }
-
-        /** What the cloth's tests tell of its dimensions. */
-        public Map<String, Double> told() {
-            return cloth == null ? Map.of() : Drafts.require(draft).told(cloth);
-        }
-
-        /** Measures of the body that it is drafted from. */
-        public List<BodyMeasure> measures() {
-            return Drafts.require(draft).measures(choices);
-        }
-
-        /** Values of its dimensions: chosen, told by the cloth, or the usual ones. */
-        public Map<String, Double> values() {
-            return Drafts.require(draft).figures(from, settled()).values();
-        }
-
-        private Map<String, Double> settled() {
-            Map<String, Double> all = new HashMap<>(told());
-            all.putAll(choices);
-            return all;
-        }
-
-        public Design design() {
-            Draft drawn = Drafts.require(draft);
-            Design design = drawn.draw(from, settled(), practice);
-            for (String lacking : cloth == null ? List.<String>of() : drawn.lacking(cloth)) {
-                design = design.cautioning(lacking);
-            }
-            return design;
-        }
-
-        /** Is it a size that the draft leaves free: a length, a share or a count? */
-        public boolean isFree(String dimension) {
-            return Drafts.require(draft).dimensions().stream().anyMatch(d -> d.id().equals(dimension) && d.isSize());
-        }
-    }
-
-    /**
-     * Pieces that are cut out, whatever they come from, and the named changes on them.
-     *
-     * @param orders drafts; the aim's own comes first
-     * @param own pieces brought in or entered as outlines
-     * @param wants things that are sewn on, beside the edges of the pieces
-     * @param changes on the untouched pattern, in order
-     */
-    public record Pattern(List<Order> orders, List<Piece> own, List<Want> wants, List<Change> changes)
-            implements Pieces {
-        @Override
-        public <T> T fold(
-                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
-            return pattern.apply(this);
-        }
-
-        public static final Pattern NONE = new Pattern(List.of(), List.of(), List.of(), List.of());
-
-        private static final int MOST = 60;
-        private static final int MOST_ORDERS = 12;
-
-        public Pattern {
-            orders = List.copyOf(orders);
-            own = List.copyOf(own);
-            wants = List.copyOf(wants);
-            changes = List.copyOf(changes);
-            if (wants.size() > MOST) {
-                throw new RefusedValueException("wants", "A project takes 60 wants at most.");
-            }
-            if (own.size() > MOST) {
-                throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
-            }
-            if (changes.size() > MOST || orders.size() > MOST_ORDERS) {
-                throw new RefusedValueException("changes", "A pattern takes 12 drafts and 60 changes at most.");
-            }
-            if (own.stream().map(Piece::id).distinct().count() < own.size()) {
-                throw new RefusedValueException("pieces", "Two pieces have the same name; rename one of them.");
-            }
-        }
-
-        public Pattern withOrders(List<Order> others) {
-            return new Pattern(others, own, wants, changes);
-        }
-
-        @Override
-        public Pattern by(Practice practice) {
-            return orders.stream().allMatch(o -> o.practice.equals(practice))
-                    ? this
-                    : withOrders(orders.stream()
-                            .map(o -> new Order(o.draft, o.from, o.choices, o.cloth, practice))
-                            .toList());
-        }
-
-        public Pattern withOwn(List<Piece> others) {
-            return new Pattern(orders, others, wants, changes);
-        }
-
-        public Pattern withWants(List<Want> others) {
-            return new Pattern(orders, own, others, changes);
-        }
-
-        public Pattern withChanges(List<Change> others) {
-            return new Pattern(orders, own, wants, others);
-        }
-
-        /** As drafted, brought in and entered, before any change. */
-        public Design original(String name) {
-            Design all = null;
-            for (Order order : orders) {
-                Design drawn = order.design();
-                all = all == null ? drawn : all.and(drawn);
-            }
-            Design entered = Design.of(name, own);
-            return all == null ? entered : own.isEmpty() ? all : all.and(entered);
-        }
-
-        /** Seams that pieces were given because the cloth was too small for them whole. */
-        public int seamsAdded() {
-            if (changes.stream().noneMatch(Piecing.class::isInstance)) {
-                return 0;
-            }
-            Design design = design("pieced");
-            return design.seams().stream()
-                    .filter(Piecing::isPiecing)
-                    .mapToInt(s -> design.piece(s.one().get(0).piece()).quantity())
-                    .sum();
-        }
-
-        public Design design(String name) {
-            return Change.all(original(name), changes);
-        }
+        <T> T fold(
+                Function<PatternPieces, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn);
     }
 
     /**
@@ -292,7 +117,9 @@ public record Project(
     public record LettingOut(LetOut.Wish wish, InsertDraft.@Nullable Wish inserts) implements Pieces {
         @Override
         public <T> T fold(
-                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
+                Function<PatternPieces, T> pattern,
+                Function<LettingOut, T> lettingOut,
+                Function<TakingIn, T> takingIn) {
             return lettingOut.apply(this);
         }
 
@@ -305,7 +132,9 @@ public record Project(
     public record TakingIn(TakeIn.Wish wish) implements Pieces {
         @Override
         public <T> T fold(
-                Function<Pattern, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
+                Function<PatternPieces, T> pattern,
+                Function<LettingOut, T> lettingOut,
+                Function<TakingIn, T> takingIn) {
             return takingIn.apply(this);
         }
     }

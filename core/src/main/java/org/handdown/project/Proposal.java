@@ -103,19 +103,19 @@ final class Proposal {
         };
     }
 
-    private Project.Pattern redrafted(Aim aim) {
-        Project.Pattern before = project.pieces() instanceof Project.Pattern p ? p : Project.Pattern.NONE;
-        List<Project.Order> orders = new ArrayList<>();
-        List<Project.Order> old = before.orders();
+    private PatternPieces redrafted(Aim aim) {
+        PatternPieces before = project.pieces() instanceof PatternPieces p ? p : PatternPieces.NONE;
+        List<DraftOrder> orders = new ArrayList<>();
+        List<DraftOrder> old = before.orders();
         boolean first = !old.isEmpty() && old.get(0).draft().equals(aim.draft());
         boolean other = !aim.draft().isEmpty() && !first;
         if (other) {
-            orders.add(new Project.Order(aim.draft(), aim.wearer(), Map.of(), workroom.sheet()));
+            orders.add(new DraftOrder(aim.draft(), aim.wearer(), Map.of(), workroom.sheet()));
         }
         for (int i = 0; i < old.size(); i++) {
             // Another aim takes the place of the one before.
             if (i > 0 || first || aim.draft().isEmpty()) {
-                orders.add(new Project.Order(
+                orders.add(new DraftOrder(
                         old.get(i).draft(), aim.wearer(), old.get(i).choices(), workroom.sheet()));
             }
         }

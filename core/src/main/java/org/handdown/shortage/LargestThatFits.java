@@ -16,6 +16,8 @@ import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 
@@ -62,11 +64,11 @@ public final class LargestThatFits {
      * @throws RefusedValueException if there is no such dimension, or it is no length, share or count
      */
     public Largest of(Project project, int order, String dimension) {
-        Project.Pattern pattern = pattern(project);
+        PatternPieces pattern = pattern(project);
         if (order < 0 || order >= pattern.orders().size()) {
             throw new RefusedValueException("order", "There is no such draft in the pattern.");
         }
-        Project.Order old = pattern.orders().get(order);
+        DraftOrder old = pattern.orders().get(order);
         Dimension d = Drafts.require(old.draft()).dimensions().stream()
                 .filter(x -> x.id().equals(dimension))
                 .findFirst()
@@ -80,7 +82,7 @@ public final class LargestThatFits {
         DoubleFunction<Project> at = value -> {
             HashMap<String, Double> choices = new HashMap<>(old.choices());
             choices.put(dimension, value);
-            List<Project.Order> orders = new java.util.ArrayList<>(pattern.orders());
+            List<DraftOrder> orders = new java.util.ArrayList<>(pattern.orders());
             orders.set(order, old.withChoices(choices));
             return project.withPieces(pattern.withOrders(orders));
         };
@@ -94,7 +96,7 @@ public final class LargestThatFits {
      * @param atMm height of the line, above each piece's lowest point, at which they are cut and spread
      */
     public Largest longer(Project project, List<String> pieces, double atMm, double mostMm) {
-        Project.Pattern pattern = pattern(project);
+        PatternPieces pattern = pattern(project);
         DoubleFunction<Project> at = value -> {
             if (value == 0) {
                 return project;
@@ -106,8 +108,8 @@ public final class LargestThatFits {
         return largest(project, new Raised(0, mostMm, STEP_MM, at, "More was not asked for."));
     }
 
-    private static Project.Pattern pattern(Project project) {
-        if (project.lay() == null || !(project.pieces() instanceof Project.Pattern pattern)) {
+    private static PatternPieces pattern(Project project) {
+        if (project.lay() == null || !(project.pieces() instanceof PatternPieces pattern)) {
             throw new RefusedValueException(
                     "lay", "Lay the pieces first; then it can be tried how far the cloth goes.");
         }

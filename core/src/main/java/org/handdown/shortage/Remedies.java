@@ -28,6 +28,8 @@ import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.Source;
@@ -75,7 +77,7 @@ public final class Remedies {
         this.found = found;
         this.trial = new Trial(effort, cancelled);
         Project.Lay lay = project.lay();
-        if (lay == null || !(project.pieces() instanceof Project.Pattern)) {
+        if (lay == null || !(project.pieces() instanceof PatternPieces)) {
             throw new RefusedValueException("lay", "Lay the pieces first; then what has no place can be helped.");
         }
         this.lying = new HashMap<>(Trial.count(lay.layout()));
@@ -97,8 +99,8 @@ public final class Remedies {
         return List.copyOf(offered);
     }
 
-    private Project.Pattern pattern() {
-        return (Project.Pattern) java.util.Objects.requireNonNull(project.pieces());
+    private PatternPieces pattern() {
+        return (PatternPieces) java.util.Objects.requireNonNull(project.pieces());
     }
 
     private Project changed(List<? extends Change> changes) {
@@ -353,9 +355,9 @@ public final class Remedies {
 
     /** The draft with the least room that it allows, where room is one of its free dimensions. */
     private void smaller() {
-        List<Project.Order> orders = pattern().orders();
+        List<DraftOrder> orders = pattern().orders();
         for (int i = 0; i < orders.size(); i++) {
-            Project.Order order = orders.get(i);
+            DraftOrder order = orders.get(i);
             for (Dimension d : Drafts.require(order.draft()).dimensions()) {
                 boolean room = d.kind() == Dimension.Kind.LENGTH
                         && d.id().toLowerCase(Locale.ROOT).endsWith("ease");
@@ -366,7 +368,7 @@ public final class Remedies {
                 }
                 HashMap<String, Double> choices = new HashMap<>(order.choices());
                 choices.put(d.id(), less);
-                List<Project.Order> others = new ArrayList<>(orders);
+                List<DraftOrder> others = new ArrayList<>(orders);
                 others.set(i, order.withChoices(choices));
                 offer(
                         Remedy.Kind.SMALLER,

@@ -22,6 +22,7 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.StationState;
 import org.handdown.project.Workroom;
@@ -83,7 +84,7 @@ class StepsOfOthersTest {
         Project shirt = project(
                 SourceKind.SHIRT,
                 Garment.CUT_OUT,
-                new Project.Pattern(
+                new PatternPieces(
                         List.of(),
                         List.of(rectangle("front", 300, 400, Map.of("hem", EdgeWish.of(Role.HEM)))),
                         List.of(pocket),
@@ -102,7 +103,7 @@ class StepsOfOthersTest {
         Project coat = project(
                 SourceKind.COAT,
                 Garment.CUT_OUT,
-                new Project.Pattern(List.of(), List.of(rectangle("back", 300, 400, Map.of())), List.of(), List.of()));
+                new PatternPieces(List.of(), List.of(rectangle("back", 300, 400, Map.of())), List.of(), List.of()));
         List<String> ids = ids(coat);
         assertThat(ids.indexOf("open-lining-hem")).isLessThan(ids.indexOf("open-side-left"));
         assertThat(ids).contains("open-pocket-left").doesNotContain("open-hem");
@@ -137,7 +138,7 @@ class StepsOfOthersTest {
     @Test
     void labelsGoOnEveryPartThatComesOffWithItsPartner() {
         Project shirt = project(
-                SourceKind.SHIRT, Garment.CUT_OUT, new Project.Pattern(List.of(), List.of(), List.of(), List.of()));
+                SourceKind.SHIRT, Garment.CUT_OUT, new PatternPieces(List.of(), List.of(), List.of(), List.of()));
         List<PartLabel> labels = PartLabel.of(new Workroom(shirt).plan().orElseThrow());
         assertThat(labels).extracting(PartLabel::part).contains("sleeve-left", "cuff-right", "yoke", "pocket");
         PartLabel sleeve = labels.stream()
@@ -191,7 +192,7 @@ class StepsOfOthersTest {
         Project tee = project(
                         SourceKind.T_SHIRT,
                         Garment.CUT_OUT,
-                        new Project.Pattern(List.of(), List.of(front), List.of(), List.of()))
+                        new PatternPieces(List.of(), List.of(front), List.of(), List.of()))
                 .withWorkings(neck);
         List<String> ids = ids(tee);
         assertThat(ids.indexOf("mark-neck-0")).isLessThan(ids.indexOf("gate-neck-0"));
@@ -225,7 +226,7 @@ class StepsOfOthersTest {
         Project coat = project(
                 SourceKind.COAT,
                 Garment.CUT_OUT,
-                new Project.Pattern(List.of(), List.of(outer, lining), List.of(), List.of()));
+                new PatternPieces(List.of(), List.of(outer, lining), List.of(), List.of()));
         FitProblem problem =
                 new Workroom(new Workroom(coat).redoPanels()).problem().orElseThrow();
         assertThat(problem.piece("lining").cloths()).containsExactly("rust cord lining");

@@ -61,8 +61,8 @@ class ClothDrivesTest {
         return new Workroom(project.withOpening(new Project.Opening(joins, Map.of()))).redoPanels();
     }
 
-    private static Project.Order order(Project project) {
-        return ((Project.Pattern) java.util.Objects.requireNonNull(project.pieces()))
+    private static DraftOrder order(Project project) {
+        return ((PatternPieces) java.util.Objects.requireNonNull(project.pieces()))
                 .orders()
                 .get(0);
     }
@@ -77,12 +77,12 @@ class ClothDrivesTest {
     @Test
     void aDraftReadsTheStretchThatWasMeasuredAndSpringsBack() {
         // 100 to 140 mm is 40 %; 8 of the 40 mm stay out, so that 32 % come back.
-        Project.Order tested = order(aimed(
+        DraftOrder tested = order(aimed(
                 Garment.CUT_OUT,
                 "t-shirt",
                 source(SourceKind.T_SHIRT, stretches(100, 140, 108.0), 0.8, HeatLimit.TWO_DOTS)));
         assertThat(tested.told().get("stretch")).isCloseTo(0.32, within(1e-9));
-        Project.Order untested =
+        DraftOrder untested =
                 order(aimed(Garment.CUT_OUT, "t-shirt", source(SourceKind.T_SHIRT, PLAIN, 0.8, HeatLimit.TWO_DOTS)));
         assertThat(untested.told()).isEmpty();
         assertThat(tested.design().sizes().get(0).size().stretch())
@@ -91,7 +91,7 @@ class ClothDrivesTest {
 
     @Test
     void whatSomebodyChoseStandsAgainstTheCloth() {
-        Project.Order tested = order(aimed(
+        DraftOrder tested = order(aimed(
                 Garment.CUT_OUT,
                 "t-shirt",
                 source(SourceKind.T_SHIRT, stretches(100, 140, 100.0), 0.8, HeatLimit.TWO_DOTS)));
@@ -106,7 +106,7 @@ class ClothDrivesTest {
 
     @Test
     void clothThatGivesTooLittleIsACautionAndNotADraftedLie() {
-        Project.Order stiff = order(aimed(
+        DraftOrder stiff = order(aimed(
                 Garment.CUT_OUT,
                 "beanie",
                 source(SourceKind.JUMPER, stretches(100, 110, 100.0), 2, HeatLimit.TWO_DOTS)));

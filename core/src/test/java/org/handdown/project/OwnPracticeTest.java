@@ -29,10 +29,10 @@ class OwnPracticeTest {
             Practice.Figure.RATE_OVERLOCKED, 10.0));
 
     private static Project project(String draft, Practice practice) {
-        Project.Order order = new Project.Order(draft, Demo.child(1100), Map.of());
+        DraftOrder order = new DraftOrder(draft, Demo.child(1100), Map.of());
         return Project.named("own")
                 .withSource(Demo.source(Demo.CONSTRUCTION))
-                .withPieces(Project.Pattern.NONE.withOrders(java.util.List.of(order)))
+                .withPieces(PatternPieces.NONE.withOrders(java.util.List.of(order)))
                 .by(practice);
     }
 
@@ -59,8 +59,8 @@ class OwnPracticeTest {
         assertThat(size(own, "hip").size().comfortable()).isCloseTo(0.5 * stretch, within(1e-9));
         assertThat(notes(own)).isNotEqualTo(notes(shipped));
         // Whatever is done to the pieces later, they stay drawn by the project's figures.
-        assertThat(own.withPieces(Project.Pattern.NONE.withOrders(
-                                java.util.List.of(new Project.Order("stretch-skirt", Demo.child(1100), Map.of()))))
+        assertThat(own.withPieces(PatternPieces.NONE.withOrders(
+                                java.util.List.of(new DraftOrder("stretch-skirt", Demo.child(1100), Map.of()))))
                         .pieces())
                 .isEqualTo(own.pieces());
     }

@@ -55,7 +55,7 @@ class WorkroomTest {
                 .containsExactlyInAnyOrder("bib#0", "strap#1");
         // Pins are no part of what a lay was made for, so they do not make it stale.
         assertThat(stand(pinned, Station.LAY)).isEqualTo(Stand.SETTLED);
-        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(pinned.pieces());
+        PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(pinned.pieces());
         Project without = pinned.withPieces(pattern.withChanges(List.of(new LeaveOut("no straps", "strap"))));
         assertThat(new Workroom(without).pinnedProblem().orElseThrow().pinned())
                 .extracting(Placed::name)
@@ -65,15 +65,15 @@ class WorkroomTest {
     @Test
     void aKeptLayBringsItsPiecesBack() {
         Project whole = laid(Demo.project(1100)).keepingLay("whole", Instant.EPOCH);
-        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(whole.pieces());
+        PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(whole.pieces());
         Project pieced = whole.withPieces(pattern.withChanges(List.of(Piecing.across("short", "strap", 190, 8))));
-        assertThat(((Project.Pattern) java.util.Objects.requireNonNull(pieced.pieces())).seamsAdded())
+        assertThat(((PatternPieces) java.util.Objects.requireNonNull(pieced.pieces())).seamsAdded())
                 .as("one on each strap")
                 .isEqualTo(2);
         assertThat(stand(pieced, Station.LAY)).isEqualTo(Stand.STALE);
         Project back = pieced.takingUp(pieced.kept().get(0));
         assertThat(stand(back, Station.LAY)).isEqualTo(Stand.SETTLED);
-        assertThat(((Project.Pattern) java.util.Objects.requireNonNull(back.pieces())).seamsAdded())
+        assertThat(((PatternPieces) java.util.Objects.requireNonNull(back.pieces())).seamsAdded())
                 .isZero();
         Project seven = whole;
         for (int i = 0; i < 5; i++) {

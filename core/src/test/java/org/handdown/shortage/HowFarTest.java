@@ -18,6 +18,8 @@ import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.shortage.LargestThatFits.Largest;
 import org.junit.jupiter.api.Tag;
@@ -56,14 +58,14 @@ class HowFarTest {
 
     @Test
     void aSkirtOfADraftIsAsLongAsTheClothAllows() {
-        Project.Order order = new Project.Order("gathered-skirt", Demo.child(1100), Map.of("length", 300.0));
+        DraftOrder order = new DraftOrder("gathered-skirt", Demo.child(1100), Map.of("length", 300.0));
         Design drawn = order.design();
         double tallest = drawn.pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().heightMm())
                 .max()
                 .orElseThrow();
         Project cloth = blanket(3000, Math.ceil(tallest) + 57, bare("x", 100, 100));
-        Project project = Short.laid(cloth.withPieces(Project.Pattern.NONE.withOrders(List.of(order))));
+        Project project = Short.laid(cloth.withPieces(PatternPieces.NONE.withOrders(List.of(order))));
         Largest largest = search(new ArrayList<>()).of(project, 0, "length");
         double room = Math.ceil(tallest) + 57 - tallest;
         assertThat(largest.value()).isCloseTo(300 + room, within(1.2));

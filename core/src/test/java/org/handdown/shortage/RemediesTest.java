@@ -17,6 +17,8 @@ import org.handdown.panel.Flaw;
 import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.shortage.Remedy.Kind;
@@ -140,7 +142,7 @@ class RemediesTest {
                 List.of());
         // 300 × 300: two of 145 mm leave 10 mm, and the pocket of 150 mm took the second one's place.
         Project project = blanket(300, 300, pocket);
-        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(project.pieces());
+        PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(project.pieces());
         Project more =
                 project.withPieces(pattern.withOwn(List.of(pocket, bare("front", 145, 300), bare("back", 145, 300))));
         Project.Lay first = lay(project);
@@ -164,7 +166,7 @@ class RemediesTest {
     @Test
     void aDraftWithRoomToSpareIsOfferedOneSizeSmaller() {
         var draft = Drafts.require("bodywarmer");
-        Project.Order order = new Project.Order("bodywarmer", org.handdown.Demo.child(1160), Map.of("lined", 0.0));
+        DraftOrder order = new DraftOrder("bodywarmer", org.handdown.Demo.child(1160), Map.of("lined", 0.0));
         double wide = draft.draw(order.from(), order.choices()).pieces().stream()
                 .mapToDouble(p -> p.cutLine().ring().box().widthMm())
                 .max()
@@ -175,7 +177,7 @@ class RemediesTest {
                 .orElseThrow()
                 .id();
         Project cloth = blanket(Math.floor(wide) - 3, 3500, bare("x", 100, 100));
-        Project project = Short.laid(cloth.withPieces(Project.Pattern.NONE.withOrders(List.of(order))));
+        Project project = Short.laid(cloth.withPieces(PatternPieces.NONE.withOrders(List.of(order))));
         assertThat(lay(project).layout().unplaced()).extracting(u -> u.piece()).contains(widest);
         List<Remedy> found = remedies(project, widest);
         requireSound(found);

@@ -16,6 +16,7 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.source.anatomy.SourceKind;
@@ -33,7 +34,7 @@ final class Short {
                 .withSource(Demo.source(
                         Demo.average(SourceKind.BLANKET, Map.of("width", wideMm, "length", highMm, "binding", 0.0))));
         Project panelled = new Workroom(project).redoPanels();
-        return laid(panelled.withPieces(Project.Pattern.NONE.withOwn(List.of(pieces))));
+        return laid(panelled.withPieces(PatternPieces.NONE.withOwn(List.of(pieces))));
     }
 
     static Project laid(Project project) {

@@ -12,7 +12,7 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 
 /**
- * Every spot where one copy, in one turn, may lie on one panel while the others stay where they are. Spots are shifts (x, y) of the
+ * Every spot where one copy, in one turn, may lie on one panel while the others stay where they are. CandidatePositions are shifts (x, y) of the
  * copy in the panel frame, mm. What is allowed is an area; for a copy that lies on a finished edge, stretches of a line; where
  * stripes of what lies already bind it, the lines of the pattern; where two directions bind, single points.
  *

@@ -36,7 +36,7 @@ public final class Clearances {
     /** Round corners of a gap or margin need no more points than this, of the slack above. */
     private static final double ARC_MM = 0.02;
 
-    /** Spots are looked for on rims this far inside the no-fit polygon, and tested this much deeper. */
+    /** CandidatePositions are looked for on rims this far inside the no-fit polygon, and tested this much deeper. */
     private static final double RIM_MM = 0.02;
 
     private static final double TEST_MM = 0.01;
@@ -48,8 +48,8 @@ public final class Clearances {
 
     private final FitProblem problem;
     // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
-    private volatile SoftReference<Obstacle>[][] obstacles = rows(0);
-    private final Map<Pair, SoftReference<Obstacle>> unturned = new ConcurrentHashMap<>();
+    private volatile SoftReference<NoFit>[][] obstacles = rows(0);
+    private final Map<Pair, SoftReference<NoFit>> unturned = new ConcurrentHashMap<>();
     /** What nothing else may lie on, of each stencil: it and the gap round it. */
     private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
 
@@ -60,37 +60,37 @@ public final class Clearances {
     private final Map<Integer, Ring> smaller = new ConcurrentHashMap<>();
 
     private final Map<String, Region> usable = new ConcurrentHashMap<>();
-    private final Map<Long, Room> rooms = new ConcurrentHashMap<>();
+    private final Map<Long, InnerFit> rooms = new ConcurrentHashMap<>();
 
-    /** Spots where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
-    public record Obstacle(FlatRegion rim, FlatRegion core) {
-        Obstacle opposite() {
-            return new Obstacle(rim.opposite(), core.opposite());
+    /** CandidatePositions where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
+    public record NoFit(FlatRegion rim, FlatRegion core) {
+        NoFit opposite() {
+            return new NoFit(rim.opposite(), core.opposite());
         }
 
-        Obstacle moved(Point by) {
-            return new Obstacle(rim.moved(by.x(), by.y()), core.moved(by.x(), by.y()));
+        NoFit moved(Point by) {
+            return new NoFit(rim.moved(by.x(), by.y()), core.moved(by.x(), by.y()));
         }
 
-        Obstacle turned(double degrees) {
-            return degrees == 0 ? this : new Obstacle(rim.turned(degrees), core.turned(degrees));
+        NoFit turned(double degrees) {
+            return degrees == 0 ? this : new NoFit(rim.turned(degrees), core.turned(degrees));
         }
     }
 
     /** Two stencils, and by how much the second is turned against the first, in steps of 10⁻⁷ degrees. */
     private record Pair(int fixed, int moving, long turn) {}
 
-    /** Spots where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
-    public record Room(FlatRegion rim, FlatRegion core, double areaMm2) {}
+    /** CandidatePositions where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
+    public record InnerFit(FlatRegion rim, FlatRegion core, double areaMm2) {}
 
     public Clearances(FitProblem problem) {
         this.problem = problem;
     }
 
-    public Obstacle between(Shape fixed, Shape moving) {
-        SoftReference<Obstacle>[][] rows = obstacles;
-        SoftReference<Obstacle>[] row = fixed.index < rows.length ? rows[fixed.index] : null;
-        Obstacle known = kept(row != null && moving.index < row.length ? row[moving.index] : null);
+    public NoFit between(Shape fixed, Shape moving) {
+        SoftReference<NoFit>[][] rows = obstacles;
+        SoftReference<NoFit>[] row = fixed.index < rows.length ? rows[fixed.index] : null;
+        NoFit known = kept(row != null && moving.index < row.length ? row[moving.index] : null);
         if (known == null) {
             known = fixed.index > moving.index
                     ? between(moving, fixed).opposite()
@@ -101,13 +101,13 @@ public final class Clearances {
     }
 
     /** Rows are only ever lengthened, by a longer copy; whoever still reads the old one makes the polygon once more. */
-    private synchronized void keep(int fixed, int moving, Obstacle obstacle) {
+    private synchronized void keep(int fixed, int moving, NoFit obstacle) {
         if (fixed >= obstacles.length) {
             obstacles = Arrays.copyOf(obstacles, 2 * fixed + 2);
         }
-        SoftReference<Obstacle>[] row = obstacles[fixed];
+        SoftReference<NoFit>[] row = obstacles[fixed];
         if (row == null || moving >= row.length) {
-            row = row == null ? Clearances.<Obstacle>row(2 * moving + 2) : Arrays.copyOf(row, 2 * moving + 2);
+            row = row == null ? Clearances.<NoFit>row(2 * moving + 2) : Arrays.copyOf(row, 2 * moving + 2);
             obstacles[fixed] = row;
         }
         row[moving] = new SoftReference<>(obstacle);
@@ -123,7 +123,7 @@ public final class Clearances {
         return new SoftReference[length][];
     }
 
-    private static @Nullable Obstacle kept(@Nullable SoftReference<Obstacle> reference) {
+    private static @Nullable NoFit kept(@Nullable SoftReference<NoFit> reference) {
         return reference == null ? null : reference.get();
     }
 
@@ -138,11 +138,11 @@ public final class Clearances {
     }
 
     /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
-    private Obstacle unturned(Shape fixed, Shape moving) {
+    private NoFit unturned(Shape fixed, Shape moving) {
         double by = Placement.normalDeg(moving.turnDeg - fixed.turnDeg);
         Pair pair = new Pair(fixed.stencil.number(), moving.stencil.number(), Math.round(by * 1e7));
         Placement turn = new Placement(0, 0, by, false);
-        Obstacle known = kept(unturned.get(pair));
+        NoFit known = kept(unturned.get(pair));
         if (known == null) {
             List<Ring> kept = keptClear.computeIfAbsent(
                     fixed.stencil.number(), s -> grown(Region.of(fixed.stencil.ring()), gapMm()));
@@ -152,17 +152,17 @@ public final class Clearances {
         return known.moved(fixed.stencilAt.minus(turn.toPanel(moving.stencilAt)));
     }
 
-    private Obstacle obstacle(List<Ring> fixed, Ring moving) {
+    private NoFit obstacle(List<Ring> fixed, Ring moving) {
         Region meeting = meeting(fixed, moving);
-        return new Obstacle(FlatRegion.drawnIn(meeting, RIM_MM), FlatRegion.drawnIn(meeting, RIM_MM + TEST_MM));
+        return new NoFit(FlatRegion.drawnIn(meeting, RIM_MM), FlatRegion.drawnIn(meeting, RIM_MM + TEST_MM));
     }
 
-    public Room on(int panelIndex, Shape shape) {
+    public InnerFit on(int panelIndex, Shape shape) {
         Long key = key(panelIndex, shape.index);
-        Room known = rooms.get(key);
+        InnerFit known = rooms.get(key);
         if (known == null) {
             Region free = free(problem.panels().get(panelIndex), shape);
-            known = new Room(FlatRegion.of(free), FlatRegion.drawnIn(free, -TEST_MM), free.areaMm2());
+            known = new InnerFit(FlatRegion.of(free), FlatRegion.drawnIn(free, -TEST_MM), free.areaMm2());
             rooms.put(key, known);
         }
         return known;
@@ -236,7 +236,7 @@ public final class Clearances {
     /** The cloth of a panel less the margin, or with the slack. */
     private Region usable(FitPanel panel) {
         double margin = marginMm();
-        Region cloth = Leaner.inside(panel.outline());
+        Region cloth = Thinned.inside(panel.outline());
         return margin > 0 ? cloth.grown(-margin).simplified(ARC_MM) : cloth.grownBevelled(OUTLINE_SLACK_MM);
     }
 

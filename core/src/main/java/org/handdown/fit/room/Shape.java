@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 public final class Shape {
     public final int index;
     /** What its clearances are made from, before it is turned, and where that lies in its own frame. */
-    final Stencil stencil;
+    final CongruentOutline stencil;
 
     final Point stencilAt;
 
@@ -35,7 +35,7 @@ public final class Shape {
     /** @param leanFlat covers the mirrored outline before it is turned, with few points */
     Shape(
             int index,
-            Stencil stencil,
+            CongruentOutline stencil,
             Ring leanFlat,
             int piece,
             FitPiece.Variant variant,
@@ -59,11 +59,11 @@ public final class Shape {
     /** One that shares nothing with others, for a single look. */
     static Shape alone(int piece, FitPiece.Variant variant, double turnDeg, boolean mirrored) {
         Ring flat = leanFlat(variant, mirrored);
-        return new Shape(0, new Stencil(0, flat), flat, piece, variant, turnDeg, mirrored, true);
+        return new Shape(0, new CongruentOutline(0, flat), flat, piece, variant, turnDeg, mirrored, true);
     }
 
     static Ring leanFlat(FitPiece.Variant variant, boolean mirrored) {
-        return Leaner.covering(new Placement(0, 0, 0, mirrored).toPanel(variant.outline()));
+        return Thinned.covering(new Placement(0, 0, 0, mirrored).toPanel(variant.outline()));
     }
 
     /** The part of the piece that will be seen, where flaws to hide may not lie. */
@@ -78,11 +78,11 @@ public final class Shape {
         return known;
     }
 
-    /** Points along the outline for {@link Touch}. */
+    /** Points along the outline for {@link ContactField}. */
     float[] samples() {
         float[] known = samples;
         if (known == null) {
-            known = Touch.sampled(ring);
+            known = ContactField.sampled(ring);
             samples = known;
         }
         return known;

@@ -19,7 +19,7 @@ public final class ShapeBook {
     private final FitProblem problem;
     private final List<Shape> shapes = new ArrayList<>();
     private final Map<Key, Shape> known = new HashMap<>();
-    private final Map<Ring, Stencil> stencils = new HashMap<>();
+    private final Map<Ring, CongruentOutline> stencils = new HashMap<>();
     private final Map<Key, Ring> leanFlat = new HashMap<>();
     private final List<List<List<Shape>>> ways = new ArrayList<>();
 
@@ -91,7 +91,7 @@ public final class ShapeBook {
                 && variant.hidden().isEmpty()
                 && piece.matches().isEmpty()
                 && piece.motif() == null
-                && Stencil.placed(one.ring).equals(Stencil.placed(other.ring));
+                && CongruentOutline.placed(one.ring).equals(CongruentOutline.placed(other.ring));
     }
 
     private static List<Double> turns(FitPiece piece, FitPanel panel, FitPiece.Variant variant, boolean mirrored) {
@@ -113,7 +113,8 @@ public final class ShapeBook {
         return known.computeIfAbsent(key, k -> {
             Ring flat = leanFlat.computeIfAbsent(
                     new Key(k.piece, k.variant, 0, k.mirrored), f -> Shape.leanFlat(variant, f.mirrored));
-            Stencil stencil = stencils.computeIfAbsent(Stencil.placed(flat), r -> new Stencil(stencils.size(), r));
+            CongruentOutline stencil = stencils.computeIfAbsent(
+                    CongruentOutline.placed(flat), r -> new CongruentOutline(stencils.size(), r));
             Shape shape = new Shape(shapes.size(), stencil, flat, k.piece, variant, k.turn, k.mirrored, straight);
             shapes.add(shape);
             return shape;

@@ -4,24 +4,24 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.FitPiece;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
+import org.handdown.fit.room.ContactField;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
-import org.handdown.fit.room.Touch;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Lays the open copies one after the other, each time the piece and the spot that fit best: where the greatest share of the piece's
- * outline touches the panel's edge or its neighbours (touching perimeter, after Lodi, Martello and Vigo 1999, from memory). Spots are
+ * outline touches the panel's edge or its neighbours (touching perimeter, after Lodi, Martello and Vigo 1999, from memory). CandidatePositions are
  * the exact corners of the free area. After a piece is laid only what it changed is looked at again.
  */
 final class BestFit {
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final BooleanSupplier stop;
-    private final Spots spots;
-    private final Touch.@Nullable Table[] tables;
+    private final CandidatePositions candidates;
+    private final ContactField.@Nullable Table[] tables;
 
     /** What a piece could do on a panel at best; score below 0 for nothing. */
     private static final class Chance {
@@ -41,13 +41,13 @@ final class BestFit {
     private boolean tilting;
     private boolean[] open = {};
 
-    BestFit(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    BestFit(SearchProblem bench, Random random, BooleanSupplier stop, CandidatePositions candidates) {
         this.bench = bench;
         this.random = random;
         this.stop = stop;
-        this.spots = spots;
+        this.candidates = candidates;
         int panels = bench.problem().panels().size();
-        this.tables = new Touch.Table[panels];
+        this.tables = new ContactField.Table[panels];
         this.chances = new Chance[bench.problem().pieces().size()][panels];
         this.state = new LayState(0);
         this.settled = new double[0];
@@ -115,8 +115,8 @@ final class BestFit {
         }
     }
 
-    private Touch.Table table(int panel) {
-        Touch.Table table = tables[panel];
+    private ContactField.Table table(int panel) {
+        ContactField.Table table = tables[panel];
         if (table == null) {
             table = bench.touch().table(panel);
             tables[panel] = table;
@@ -138,10 +138,7 @@ final class BestFit {
         while (bench.pieceOf()[copy] != piece || state.isPlaced(copy)) {
             copy++;
         }
-        state.shape[copy] = chance.shape;
-        state.panel[copy] = panel;
-        state.x[copy] = chance.x;
-        state.y[copy] = chance.y;
+        state.put(copy, chance.shape, panel, chance.x, chance.y);
         table(panel).put(bench.book().shape(chance.shape), chance.x, chance.y);
         return copy;
     }
@@ -178,12 +175,12 @@ final class BestFit {
     /**
      * The best chance of a piece on a panel.
      *
-     * @param near only spots that touch this copy; below 0 all spots
+     * @param near only candidates that touch this copy; below 0 all candidates
      * @param before the best so far, still free; null for none
      */
     private Chance look(int piece, int panel, int near, @Nullable Chance before) {
         Chance best = new Chance();
-        Touch.Table table = table(panel);
+        ContactField.Table table = table(panel);
         if (before != null) {
             Shape shape = bench.book().shape(before.shape);
             best.shape = before.shape;
@@ -204,7 +201,7 @@ final class BestFit {
             if (!tried || shape.areaMm2 > left || !bench.mayLie(state, piece, panel, shape)) {
                 continue;
             }
-            Clearances.Room room = bench.clearances().on(panel, shape);
+            Clearances.InnerFit room = bench.clearances().on(panel, shape);
             if (room.rim().isEmpty()) {
                 continue;
             }
@@ -217,8 +214,14 @@ final class BestFit {
     }
 
     private void look(
-            Shape shape, int panel, Clearances.Room room, int near, Touch.Table table, Chance best, double worth) {
-        spots.clear();
+            Shape shape,
+            int panel,
+            Clearances.InnerFit room,
+            int near,
+            ContactField.Table table,
+            Chance best,
+            double worth) {
+        candidates.clear();
         int only = -1;
         int n = 0;
         for (int other = 0; other < state.shape.length; other++) {
@@ -226,7 +229,7 @@ final class BestFit {
                 if (other == near) {
                     only = n;
                 }
-                spots.addObstacle(
+                candidates.addObstacle(
                         bench.clearances().between(bench.book().shape(state.shape[other]), shape),
                         state.x[other],
                         state.y[other]);
@@ -234,17 +237,17 @@ final class BestFit {
             }
         }
         List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-        int count = spots.corners(room, stripes, settled, wallMm - shape.box.maxX(), only);
+        int count = candidates.corners(room, stripes, settled, wallMm - shape.box.maxX(), only);
         for (int i = 0; i < count; i++) {
-            double x = spots.cornerX(i);
-            double y = spots.cornerY(i);
+            double x = candidates.cornerX(i);
+            double y = candidates.cornerY(i);
             double rough = table.share(shape, x, y, 4);
             if (rough < 0 || rough + ROUGH < best.score) {
                 continue;
             }
             double score = table.share(shape, x, y, 1);
             score *= noise == 0 ? 1 : 1 + noise * random.nextGaussian();
-            if (score > best.score && spots.isFree(room, stripes, settled, i)) {
+            if (score > best.score && candidates.isFree(room, stripes, settled, i)) {
                 best.score = score;
                 best.shape = shape.index;
                 best.x = x;

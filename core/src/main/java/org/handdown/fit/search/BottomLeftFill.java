@@ -8,8 +8,8 @@ import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
 import org.handdown.fit.remnant.LayMeasures;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
 
 /**
@@ -19,14 +19,14 @@ import org.handdown.fit.room.Stripes;
  */
 public final class BottomLeftFill {
     private final FitProblem problem;
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final BooleanSupplier stop;
 
     /** @param stop ends the restarts; the first lay is always finished */
     public BottomLeftFill(FitProblem problem, long seed, BooleanSupplier stop) {
         this.problem = problem;
-        this.bench = Bench.of(problem);
+        this.bench = SearchProblem.of(problem);
         this.random = new Random(seed);
         this.stop = stop;
     }
@@ -60,10 +60,10 @@ public final class BottomLeftFill {
         LayState state = new LayState(order.size());
         double[] settled = new double[bench.stripes().groupCount()];
         java.util.Arrays.fill(settled, Double.NaN);
-        Spots spots = new Spots(order.size());
+        CandidatePositions candidates = new CandidatePositions(order.size());
         for (int copy : order) {
             for (int panel = 0; panel < problem.panels().size() && !state.isPlaced(copy); panel++) {
-                put(copy, panel, state, settled, spots);
+                put(copy, panel, state, settled, candidates);
             }
         }
         List<Placed> placed = new ArrayList<>();
@@ -81,22 +81,20 @@ public final class BottomLeftFill {
         return placed;
     }
 
-    private void put(int copy, int panel, LayState state, double[] settled, Spots spots) {
+    private void put(int copy, int panel, LayState state, double[] settled, CandidatePositions candidates) {
         double best = Double.POSITIVE_INFINITY;
         for (Shape shape : bench.book().ways(bench.pieceOf()[copy], panel)) {
             if (!shape.straight || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
             }
-            bench.setNeighbours(state, copy, panel, shape, spots);
+            bench.setNeighbours(state, copy, panel, shape, candidates);
             List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-            if (spots.find(bench.clearances().on(panel, shape), stripes, settled, 1, 1e-3, Double.POSITIVE_INFINITY)) {
-                double reach = spots.foundScore + shape.box.maxX();
+            if (candidates.find(
+                    bench.clearances().on(panel, shape), stripes, settled, 1, 1e-3, Double.POSITIVE_INFINITY)) {
+                double reach = candidates.foundScore + shape.box.maxX();
                 if (reach < best) {
                     best = reach;
-                    state.shape[copy] = shape.index;
-                    state.panel[copy] = panel;
-                    state.x[copy] = spots.foundX;
-                    state.y[copy] = spots.foundY;
+                    state.put(copy, shape.index, panel, candidates.foundX, candidates.foundY);
                 }
             }
         }

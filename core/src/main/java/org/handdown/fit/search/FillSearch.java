@@ -14,7 +14,7 @@ final class FillSearch {
     private static final int ROUNDS = 60;
 
     private final LayTable table;
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final Search.Better better;
     private Score best = Score.NOTHING;

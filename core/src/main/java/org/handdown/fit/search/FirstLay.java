@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Point;
 
@@ -22,14 +22,14 @@ final class FirstLay {
     /** To one side, and there as low as it goes. */
     private static final Point WISH = new Point(1, 0.03);
 
-    private final Bench bench;
+    private final SearchProblem bench;
     private final BooleanSupplier stop;
-    private final Spots spots;
+    private final CandidatePositions candidates;
 
-    FirstLay(Bench bench, BooleanSupplier stop) {
+    FirstLay(SearchProblem bench, BooleanSupplier stop) {
         this.bench = bench;
         this.stop = stop;
-        this.spots = new Spots(bench.pieceOf().length);
+        this.candidates = new CandidatePositions(bench.pieceOf().length);
     }
 
     /**
@@ -98,19 +98,16 @@ final class FirstLay {
     }
 
     private boolean lies(int copy, int panel, Shape shape, LayState state, double[] settled) {
-        Clearances.Room room = bench.clearances().on(panel, shape);
+        Clearances.InnerFit room = bench.clearances().on(panel, shape);
         if (room.rim().isEmpty()) {
             return false;
         }
-        bench.setNeighbours(state, copy, panel, shape, spots);
+        bench.setNeighbours(state, copy, panel, shape, candidates);
         List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-        if (!spots.find(room, stripes, settled, WISH.x(), WISH.y(), Double.POSITIVE_INFINITY)) {
+        if (!candidates.find(room, stripes, settled, WISH.x(), WISH.y(), Double.POSITIVE_INFINITY)) {
             return false;
         }
-        state.shape[copy] = shape.index;
-        state.panel[copy] = panel;
-        state.x[copy] = spots.foundX;
-        state.y[copy] = spots.foundY;
+        state.put(copy, shape.index, panel, candidates.foundX, candidates.foundY);
         return true;
     }
 }

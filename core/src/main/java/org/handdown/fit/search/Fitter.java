@@ -128,7 +128,7 @@ public final class Fitter {
     }
 
     public FitLayout fit() {
-        Bench bench = Bench.of(problem, laid);
+        SearchProblem bench = SearchProblem.of(problem, laid);
         search(bench);
         List<Placed> placements = sound(placed(bench, best == null ? bench.start() : best.lay));
         double spent = seconds();
@@ -137,7 +137,7 @@ public final class Fitter {
         return layout(placements, hurry);
     }
 
-    private void search(Bench bench) {
+    private void search(SearchProblem bench) {
         BooleanSupplier stop = () -> seconds() >= budget.seconds() || cancelled.getAsBoolean();
         Search.Better told = new Search.Better() {
             @Override
@@ -194,7 +194,7 @@ public final class Fitter {
         return best != null && best.score.compareTo(own) > 0 ? best.lay.copy() : null;
     }
 
-    private synchronized void report(Bench bench, Found found) {
+    private synchronized void report(SearchProblem bench, Found found) {
         if (isBest(found)) {
             List<Placed> placements = placed(bench, found.lay);
             List<Placed> sound = sound(placements);
@@ -211,19 +211,19 @@ public final class Fitter {
     }
 
     /** A lay without the copies that the checker took off, judged by what is left of it. */
-    private Found without(Bench bench, LayState lay, List<Placed> sound) {
+    private Found without(SearchProblem bench, LayState lay, List<Placed> sound) {
         Set<String> kept = new HashSet<>();
         sound.forEach(p -> kept.add(p.name()));
         LayState left = lay.copy();
         for (int c = 0; c < left.shape.length; c++) {
             if (!kept.contains(new CopyId(bench.piece(c).id(), bench.copyNumber(c)).name())) {
-                left.shape[c] = -1;
+                left.takeOff(c);
             }
         }
         return new Found(left, Score.of(problem, new FitLayout(sound, List.of(), measures(sound), List.of())));
     }
 
-    private List<Placed> placed(Bench bench, LayState lay) {
+    private List<Placed> placed(SearchProblem bench, LayState lay) {
         List<Placed> placements = new ArrayList<>();
         for (int c = 0; c < lay.shape.length; c++) {
             if (lay.isPlaced(c)) {

@@ -24,6 +24,18 @@ final class LayState {
         return copy;
     }
 
+    /** Lays a copy: in that orientation, on that panel, its frame shifted so far, mm. */
+    void put(int copy, int orientation, int on, double atX, double atY) {
+        shape[copy] = orientation;
+        panel[copy] = on;
+        x[copy] = atX;
+        y[copy] = atY;
+    }
+
+    void takeOff(int copy) {
+        shape[copy] = -1;
+    }
+
     boolean isPlaced(int copy) {
         return shape[copy] >= 0;
     }

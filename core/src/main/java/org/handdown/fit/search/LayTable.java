@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.remnant.Remnants;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.geometry.Ring;
 
 /**
@@ -21,7 +21,7 @@ final class LayTable {
     /** Pieces times panels of a large problem. */
     private static final int LARGE_PAIRS = 150;
 
-    final Bench bench;
+    final SearchProblem bench;
     final Random random;
     final BooleanSupplier stop;
     final Separation separation;
@@ -39,14 +39,14 @@ final class LayTable {
     private boolean tilting;
     private boolean touching;
 
-    LayTable(Bench bench, long seed, BooleanSupplier stop) {
+    LayTable(SearchProblem bench, long seed, BooleanSupplier stop) {
         this.bench = bench;
         this.random = new Random(seed);
         this.stop = stop;
-        Spots spots = new Spots(bench.pieceOf().length);
-        this.oneSide = new OneSide(bench, random, stop, spots);
-        this.bestFit = new BestFit(bench, random, stop, spots);
-        this.separation = new Separation(bench, random, stop, spots);
+        CandidatePositions candidates = new CandidatePositions(bench.pieceOf().length);
+        this.oneSide = new OneSide(bench, random, stop, candidates);
+        this.bestFit = new BestFit(bench, random, stop, candidates);
+        this.separation = new Separation(bench, random, stop, candidates);
         this.settled = new double[bench.stripes().groupCount()];
         this.open = new boolean[bench.problem().panels().size()];
         Arrays.fill(open, true);
@@ -113,10 +113,7 @@ final class LayTable {
                             bench.pieceOf()[c],
                             older.panel[c],
                             bench.book().shape(older.shape[c]))) {
-                state.shape[copy] = older.shape[c];
-                state.panel[copy] = older.panel[c];
-                state.x[copy] = older.x[c];
-                state.y[copy] = older.y[c];
+                state.put(copy, older.shape[c], older.panel[c], older.x[c], older.y[c]);
             }
         }
     }
@@ -174,7 +171,7 @@ final class LayTable {
             Arrays.fill(open, false);
             gone.forEach(c -> open[state.panel[c]] = true);
         }
-        gone.forEach(c -> state.shape[c] = -1);
+        gone.forEach(c -> state.takeOff(c));
     }
 
     double reach(int copy) {

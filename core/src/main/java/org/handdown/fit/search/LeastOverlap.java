@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Box;
 
 /**
- * Moves one copy to where its weighted overlap with all others is least. Spots are tried at random over the panel and about the copy, and
+ * Moves one copy to where its weighted overlap with all others is least. CandidatePositions are tried at random over the panel and about the copy, and
  * from the best of them it goes downhill by ever shorter steps; where an edge or a pattern binds the copy, the exact corners of the free
  * area are tried instead. Method: coordinate descent from random samples (common practice, no source). One
  * object per thread.
@@ -20,7 +20,7 @@ import org.handdown.geometry.Box;
 final class LeastOverlap {
     /** One move of so many looks at all ways and panels; the others are small. */
     private static final int WIDE_EVERY = 2;
-    /** Spots over the panel, shared out among the ways a copy may lie. */
+    /** CandidatePositions over the panel, shared out among the ways a copy may lie. */
     private static final int SAMPLES = 100;
 
     private static final int LEAST_SAMPLES = 8;
@@ -43,13 +43,13 @@ final class LeastOverlap {
     private static final int MOST_CORNERS = 900;
     private static final double FAR = 1e30;
 
-    private final Bench bench;
+    private final SearchProblem bench;
     private final SplittableRandom random;
     private final BooleanSupplier stop;
-    private final Spots spots;
+    private final CandidatePositions candidates;
 
     /** Ways that are looked at in this move. */
-    private final List<Way> ways = new ArrayList<>();
+    private final List<Orientation> ways = new ArrayList<>();
     /** What lies round each of them, kept for the next move. */
     private final List<Surroundings> surroundings = new ArrayList<>();
 
@@ -67,35 +67,35 @@ final class LeastOverlap {
     private double bestY;
 
     /** A way to lie on a panel, and what lies round it there. */
-    private final class Way {
+    private final class Orientation {
         final int panel;
         final Shape shape;
-        final Clearances.Room room;
+        final Clearances.InnerFit room;
         final Surroundings around;
         /** The copy lies on this panel in this way now. */
         final boolean here;
 
-        final Box spots;
+        final Box candidates;
         final double mostX;
         final double narrow;
 
-        Way(int panel, Shape shape, Clearances.Room room, Surroundings around, boolean here) {
+        Orientation(int panel, Shape shape, Clearances.InnerFit room, Surroundings around, boolean here) {
             this.panel = panel;
             this.shape = shape;
             this.room = room;
             this.around = around;
             this.here = here;
-            this.spots = room.core().box();
-            this.mostX = Math.min(spots.maxX(), wallMm - shape.box.maxX());
+            this.candidates = room.core().box();
+            this.mostX = Math.min(candidates.maxX(), wallMm - shape.box.maxX());
             this.narrow = Math.min(shape.box.widthMm(), shape.box.heightMm());
         }
 
         double nearestX(double x) {
-            return rounded(Math.max(spots.minX(), Math.min(mostX, x)));
+            return rounded(Math.max(candidates.minX(), Math.min(mostX, x)));
         }
 
         double nearestY(double y) {
-            return rounded(Math.max(spots.minY(), Math.min(spots.maxY(), y)));
+            return rounded(Math.max(candidates.minY(), Math.min(candidates.maxY(), y)));
         }
 
         /** Weighted overlap, far where the copy may not lie. */
@@ -113,11 +113,11 @@ final class LeastOverlap {
         double sum;
     }
 
-    LeastOverlap(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    LeastOverlap(SearchProblem bench, Random random, BooleanSupplier stop, CandidatePositions candidates) {
         this.bench = bench;
         this.random = new SplittableRandom(random.nextLong());
         this.stop = stop;
-        this.spots = spots;
+        this.candidates = candidates;
         this.state = new LayState(0);
         this.settled = new double[0];
         for (int k = 0; k < DESCENTS; k++) {
@@ -166,16 +166,13 @@ final class LeastOverlap {
             descend(state.x[copy], state.y[copy], wide);
         }
         boolean moved = isNew || best < now;
-        state.shape[copy] = bestShape;
-        state.panel[copy] = bestPanel;
-        state.x[copy] = bestX;
-        state.y[copy] = bestY;
+        state.put(copy, bestShape, bestPanel, bestX, bestY);
         return moved;
     }
 
     private boolean isAllowed(int copy, int piece, int panel, Shape shape) {
         int was = state.shape[copy];
-        state.shape[copy] = -1;
+        state.takeOff(copy);
         boolean allowed = bench.mayLie(state, piece, panel, shape);
         state.shape[copy] = was;
         return allowed;
@@ -183,41 +180,40 @@ final class LeastOverlap {
 
     /** At exact corners at once; at samples together with the other ways. */
     private void look(int copy, int panel, Shape shape, boolean here, boolean wide, double[] weights) {
-        Clearances.Room room = bench.clearances().on(panel, shape);
+        Clearances.InnerFit room = bench.clearances().on(panel, shape);
         if (room.rim().isEmpty()) {
             return;
         }
         if (surroundings.size() == ways.size()) {
             surroundings.add(new Surroundings(bench.pieceOf().length));
         }
-        Way way = new Way(panel, shape, room, surroundings.get(ways.size()), here);
+        Orientation way = new Orientation(panel, shape, room, surroundings.get(ways.size()), here);
         List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
         if (shape.variant.anchor() != null || !stripes.isEmpty()) {
             gather(copy, way, weights, true);
             corners(way, stripes, here ? state.x[copy] : Double.NaN, state.y[copy], wide);
-        } else if (way.mostX >= way.spots.minX()) {
+        } else if (way.mostX >= way.candidates.minX()) {
             gather(copy, way, weights, false);
             ways.add(way);
         }
     }
 
-    private void gather(int copy, Way way, double[] weights, boolean exact) {
-        way.around.clear(way.spots);
-        spots.clear();
+    private void gather(int copy, Orientation way, double[] weights, boolean exact) {
+        way.around.clear(way.candidates);
+        candidates.clear();
         for (int other = 0; other < state.shape.length; other++) {
             if (other == copy || !state.isPlaced(other) || state.panel[other] != way.panel) {
                 continue;
             }
-            Clearances.Obstacle obstacle =
-                    bench.clearances().between(bench.book().shape(state.shape[other]), way.shape);
+            Clearances.NoFit obstacle = bench.clearances().between(bench.book().shape(state.shape[other]), way.shape);
             if (exact) {
-                spots.addObstacle(obstacle, state.x[other], state.y[other]);
+                candidates.addObstacle(obstacle, state.x[other], state.y[other]);
             }
             way.around.add(obstacle.core(), state.x[other], state.y[other], weights[other]);
         }
     }
 
-    private void take(Way way, double x, double y, double sum) {
+    private void take(Orientation way, double x, double y, double sum) {
         best = sum;
         bestShape = way.shape.index;
         bestPanel = way.panel;
@@ -228,7 +224,7 @@ final class LeastOverlap {
     // Exact corners
 
     /** @param x0 where the copy lies now, NaN for a way in which it does not */
-    private void corners(Way way, List<Stripes.Line> stripes, double x0, double y0, boolean wide) {
+    private void corners(Orientation way, List<Stripes.Line> stripes, double x0, double y0, boolean wide) {
         double far = wide || Double.isNaN(x0) ? Double.POSITIVE_INFINITY : NEAR_MM[random.nextInt(NEAR_MM.length)];
         Box all = way.room.rim().box();
         Box window = far == Double.POSITIVE_INFINITY
@@ -238,12 +234,12 @@ final class LeastOverlap {
                         Math.max(all.minY(), y0 - far),
                         Math.min(all.maxX(), x0 + far),
                         Math.min(all.maxY(), y0 + far));
-        int n = spots.corners(way.room, window, stripes, settled, wallMm - way.shape.box.maxX(), -1);
+        int n = candidates.corners(way.room, window, stripes, settled, wallMm - way.shape.box.maxX(), -1);
         // Of very many corners a part is looked at, another one each time.
         int stride = Math.max(1, n / MOST_CORNERS);
         for (int i = random.nextInt(stride); i < n && best > 0; i += stride) {
-            double x = spots.cornerX(i);
-            double y = spots.cornerY(i);
+            double x = candidates.cornerX(i);
+            double y = candidates.cornerY(i);
             double sum = way.around.overlap(x, y, best);
             if (sum < best && way.room.core().covers(x, y) && Stripes.agree(stripes, settled, x, y)) {
                 take(way, x, y, sum);
@@ -265,7 +261,7 @@ final class LeastOverlap {
         }
         int each = Math.max(LEAST_SAMPLES, SAMPLES / ways.size());
         for (int w = 0; w < ways.size(); w++) {
-            Way way = ways.get(w);
+            Orientation way = ways.get(w);
             if (way.here) {
                 offer(w, x0, y0);
                 double far = 2 * NEAR * way.narrow;
@@ -277,20 +273,20 @@ final class LeastOverlap {
                 }
             }
             for (int i = 0; i < each && (wide || !way.here); i++) {
-                double x = way.spots.minX() + random.nextDouble() * (way.mostX - way.spots.minX());
-                offer(w, rounded(x), rounded(way.spots.minY() + random.nextDouble() * way.spots.heightMm()));
+                double x = way.candidates.minX() + random.nextDouble() * (way.mostX - way.candidates.minX());
+                offer(w, rounded(x), rounded(way.candidates.minY() + random.nextDouble() * way.candidates.heightMm()));
             }
         }
         Sample least = samples[0];
         for (Sample sample : samples) {
             if (sample.way >= 0) {
-                Way way = ways.get(sample.way);
+                Orientation way = ways.get(sample.way);
                 descend(sample, way, STEP * way.narrow, ROUGH_STEP_MM);
                 least = sample.sum < least.sum ? sample : least;
             }
         }
         if (least.way >= 0) {
-            Way way = ways.get(least.way);
+            Orientation way = ways.get(least.way);
             descend(least, way, ROUGH_STEP_MM, LEAST_STEP_MM);
             if (least.sum < best) {
                 take(way, least.x, least.y, least.sum);
@@ -304,7 +300,7 @@ final class LeastOverlap {
     }
 
     private void offer(int number, double x, double y) {
-        Way way = ways.get(number);
+        Orientation way = ways.get(number);
         int k = DESCENTS - 1;
         double sum = way.overlap(x, y, samples[k].sum);
         if (sum >= samples[k].sum) {
@@ -332,7 +328,7 @@ final class LeastOverlap {
     }
 
     /** Downhill from a sample, along an axis or a diagonal drawn each time; steps shrink where neither side is lower. */
-    private void descend(Sample sample, Way way, double step, double least) {
+    private void descend(Sample sample, Orientation way, double step, double least) {
         double stepX = step;
         double stepY = step;
         while ((stepX > least || stepY > least) && sample.sum > 0) {

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.FitPiece;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
@@ -19,10 +19,10 @@ final class OneSide {
     /** A tilted piece must reach this much less far to be preferred: it is harder to chalk. */
     private static final double TILT_PENALTY_MM = 15;
 
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final BooleanSupplier stop;
-    private final Spots spots;
+    private final CandidatePositions candidates;
     private final double[] wayDeg;
     private final List<Integer> panelOrder = new ArrayList<>();
     /** A piece tries the panel first that leaves it the least room, else the panels in turn. */
@@ -35,11 +35,11 @@ final class OneSide {
     private double[] settled;
     private boolean[] onPanels = {};
 
-    OneSide(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    OneSide(SearchProblem bench, Random random, BooleanSupplier stop, CandidatePositions candidates) {
         this.bench = bench;
         this.random = random;
         this.stop = stop;
-        this.spots = spots;
+        this.candidates = candidates;
         this.state = new LayState(0);
         this.settled = new double[0];
         this.wayDeg = new double[bench.problem().panels().size()];
@@ -151,16 +151,16 @@ final class OneSide {
                     || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
             }
-            Clearances.Room room = bench.clearances().on(panel, shape);
+            Clearances.InnerFit room = bench.clearances().on(panel, shape);
             if (room.rim().isEmpty()) {
                 continue;
             }
             double support = support(shape.ring, way);
-            bench.setNeighbours(state, copy, panel, shape, spots);
+            bench.setNeighbours(state, copy, panel, shape, candidates);
             Point wish = way.plus(sideways);
             List<Stripes.Line> stripes = bench.stripes().lines(panel, shape);
-            if (spots.find(room, stripes, settled, wish.x(), wish.y(), Double.POSITIVE_INFINITY)) {
-                double reach = spots.foundX * way.x() + spots.foundY * way.y() + support;
+            if (candidates.find(room, stripes, settled, wish.x(), wish.y(), Double.POSITIVE_INFINITY)) {
+                double reach = candidates.foundX * way.x() + candidates.foundY * way.y() + support;
                 reach += shape.straight || bench.isShortest() ? 0 : TILT_PENALTY_MM;
                 if (reach < best) {
                     best = reach;
@@ -176,10 +176,7 @@ final class OneSide {
     }
 
     private void put(int copy, int panel, Shape shape) {
-        state.shape[copy] = shape.index;
-        state.panel[copy] = panel;
-        state.x[copy] = spots.foundX;
-        state.y[copy] = spots.foundY;
+        state.put(copy, shape.index, panel, candidates.foundX, candidates.foundY);
     }
 
     private static double support(Ring ring, Point way) {

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** One thread's search: a constructive start, then steps that each begin and end with a sound lay, until it is told to stop. */
 final class Search {
-    private final Bench bench;
+    private final SearchProblem bench;
     private final LayTable table;
 
     /** Told of each better lay, and asked for one of another thread's; called on the searching thread. */
@@ -18,7 +18,7 @@ final class Search {
         }
     }
 
-    Search(Bench bench, long seed, BooleanSupplier stop) {
+    Search(SearchProblem bench, long seed, BooleanSupplier stop) {
         this.bench = bench;
         this.table = new LayTable(bench, seed, stop);
     }

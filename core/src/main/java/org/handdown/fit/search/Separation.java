@@ -6,8 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Shape;
-import org.handdown.fit.room.Spots;
 import org.handdown.geometry.Box;
 
 /**
@@ -26,7 +26,7 @@ final class Separation {
     /** Below this a rounding of the spot is meant, mm. */
     private static final double NOTHING_MM = 1e-9;
 
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final BooleanSupplier stop;
     private final LeastOverlap spot;
@@ -42,11 +42,11 @@ final class Separation {
     private LayState nearest;
     private double wallMm;
 
-    Separation(Bench bench, Random random, BooleanSupplier stop, Spots spots) {
+    Separation(SearchProblem bench, Random random, BooleanSupplier stop, CandidatePositions candidates) {
         this.bench = bench;
         this.random = random;
         this.stop = stop;
-        this.spot = new LeastOverlap(bench, random, stop, spots);
+        this.spot = new LeastOverlap(bench, random, stop, candidates);
         this.copies = bench.pieceOf().length;
         this.weights = new double[copies][copies];
         this.least = leastWeights();
@@ -95,7 +95,7 @@ final class Separation {
                 missing.add(copy);
             }
         }
-        missing.forEach(copy -> state.shape[copy] = -1);
+        missing.forEach(copy -> state.takeOff(copy));
         for (int copy : missing) {
             spot.move(copy, Double.POSITIVE_INFINITY, weights[copy]);
             if (stop.getAsBoolean()) {
@@ -272,7 +272,7 @@ final class Separation {
                     worst = copy;
                 }
             }
-            state.shape[worst] = -1;
+            state.takeOff(worst);
             measure(worst);
         }
         return sound;

@@ -76,7 +76,7 @@ final class StripSearch {
     private static final double LEAST_GAIN_MM = 0.05;
 
     private final LayTable table;
-    private final Bench bench;
+    private final SearchProblem bench;
     private final Random random;
     private final Search.Better better;
     private Score shortest = Score.NOTHING;
@@ -183,7 +183,7 @@ final class StripSearch {
         table.lengthLimit = Math.min(least * NEAR_LEAST[random.nextInt(NEAR_LEAST.length)], lengthMm() - LEAST_GAIN_MM);
         boolean onward = mates() && random.nextInt(3) > 0;
         table.state = onward ? relaid.copy() : bench.fresh();
-        beyond().forEach(c -> table.state.shape[c] = -1);
+        beyond().forEach(c -> table.state.takeOff(c));
         table.chooseWays();
         table.touch();
         table.recreate();

@@ -37,15 +37,15 @@ final class Surroundings {
         this.push = new double[copies];
     }
 
-    /** @param spots box of all spots that will be asked for */
-    void clear(Box spots) {
+    /** @param candidates box of all candidates that will be asked for */
+    void clear(Box candidates) {
         Arrays.fill(columns, 0);
         Arrays.fill(rows, 0);
         others = 0;
-        lowX = spots.minX();
-        lowY = spots.minY();
-        binsPerMmX = BINS / Math.max(spots.widthMm(), 1e-9);
-        binsPerMmY = BINS / Math.max(spots.heightMm(), 1e-9);
+        lowX = candidates.minX();
+        lowY = candidates.minY();
+        binsPerMmX = BINS / Math.max(candidates.widthMm(), 1e-9);
+        binsPerMmY = BINS / Math.max(candidates.heightMm(), 1e-9);
     }
 
     /**

@@ -83,7 +83,7 @@ class ClearancesTest {
     @Test
     void onAPanelItMayTouchEveryEdge() {
         FitProblem problem = two(Fit.SQUARE_100, Fit.SQUARE_100, 0);
-        Clearances.Room room =
+        Clearances.InnerFit room =
                 new Clearances(problem).on(0, new ShapeBook(problem).ways(0, 0).get(0));
         assertThat(room.core().covers(0, 0)).isTrue();
         assertThat(room.core().covers(900, 700)).isTrue();
@@ -99,7 +99,7 @@ class ClearancesTest {
         FitPanel panel = Fit.with(Fit.panel("p", CLOTH), List.of(Ring.rectangle(700, 0, wide, 800)), List.of(slit));
         FitProblem problem =
                 new FitProblem(Objective.FILL, 0, 0, List.of(panel), List.of(Fit.piece("a", Fit.SQUARE_100, 1)));
-        Clearances.Room room =
+        Clearances.InnerFit room =
                 new Clearances(problem).on(0, new ShapeBook(problem).ways(0, 0).get(0));
         assertThat(room.core().covers(200, 400)).isTrue();
         assertThat(room.core().covers(200.2, 400)).isFalse();
@@ -159,7 +159,7 @@ class ClearancesTest {
         }
     }
 
-    /** However sharp the piece and whatever the margin: the utmost spots that the search may use beside a hole, a flaw and the edge. */
+    /** However sharp the piece and whatever the margin: the utmost candidates that the search may use beside a hole, a flaw and the edge. */
     @Property(tries = 150)
     void theUtmostSpotsOnAPanelBreakNoRule(@ForAll("rings") Ring outline, @ForAll long seed) {
         Random random = new Random(seed);

@@ -21,7 +21,7 @@ class FirstLayTest {
     private static final Ring SQUARE_200 = Ring.rectangle(0, 0, 200, 200);
 
     /** Copies that lay each time it was told. */
-    private static List<Integer> told(Bench bench, LayState state, BooleanSupplier stop) {
+    private static List<Integer> told(SearchProblem bench, LayState state, BooleanSupplier stop) {
         List<Integer> told = new ArrayList<>();
         new FirstLay(bench, stop).lay(state, () -> told.add(bench.placed(state)));
         return told;
@@ -30,17 +30,18 @@ class FirstLayTest {
     @Test
     void isToldAtFiveThenAtTwiceAsManyAndAtTheEnd() {
         FitPanel panel = Fit.panel("p", Ring.rectangle(0, 0, 505, 505));
-        Bench bench = Bench.of(Fit.fill(List.of(panel), Fit.piece("a", Fit.SQUARE_100, 26)));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(panel), Fit.piece("a", Fit.SQUARE_100, 26)));
         assertThat(told(bench, bench.fresh(), () -> false)).containsExactly(5, 10, 20, 25);
     }
 
     @Test
     void isToldOnceOfEachLayAndOnceOfNone() {
         FitPanel panel = Fit.panel("p", Ring.rectangle(0, 0, 255, 205));
-        Bench five = Bench.of(Fit.fill(
+        SearchProblem five = SearchProblem.of(Fit.fill(
                 List.of(panel), Fit.piece("a", Fit.SQUARE_100, 4), Fit.piece("b", Ring.rectangle(0, 0, 50, 200), 1)));
         assertThat(told(five, five.fresh(), () -> false)).containsExactly(5);
-        Bench none = Bench.of(Fit.fill(List.of(panel), Fit.piece("a", Ring.rectangle(0, 0, 300, 300), 1)));
+        SearchProblem none =
+                SearchProblem.of(Fit.fill(List.of(panel), Fit.piece("a", Ring.rectangle(0, 0, 300, 300), 1)));
         assertThat(told(none, none.fresh(), () -> false)).containsExactly(0);
     }
 
@@ -51,7 +52,7 @@ class FirstLayTest {
         FitPiece optional = Fit.piece("o", Ring.rectangle(0, 0, 290, 200), 1);
         FitPiece wished = new FitPiece(
                 "o", 1, Handed.SAME, List.of(), PieceGrain.LENGTHWISE, 0, false, null, optional.variants(), List.of());
-        Bench bench = Bench.of(
+        SearchProblem bench = SearchProblem.of(
                 Fit.fill(List.of(panel), wished, Fit.piece("a", Fit.SQUARE_100, 4), Fit.piece("b", SQUARE_200, 1)));
         LayState state = bench.fresh();
         told(bench, state, () -> false);
@@ -65,7 +66,7 @@ class FirstLayTest {
     void onSeveralPanelsTheOneWithTheMostClothLeftIsTakenFirst() {
         FitPanel small = Fit.panel("p", Ring.rectangle(0, 0, 205, 105));
         FitPanel large = Fit.panel("q", Ring.rectangle(0, 0, 405, 105));
-        Bench bench = Bench.of(Fit.fill(List.of(small, large), Fit.piece("a", Fit.SQUARE_100, 6)));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(small, large), Fit.piece("a", Fit.SQUARE_100, 6)));
         LayState state = bench.fresh();
         assertThat(told(bench, state, () -> false)).containsExactly(5, 6);
         assertThat(state.panel).containsExactly(1, 1, 1, 0, 1, 0);
@@ -76,7 +77,7 @@ class FirstLayTest {
     void pairsLieOneOfEach() {
         Ring odd = Ring.of(0, 0, 100, 0, 40, 100, 0, 100);
         FitPiece pair = Fit.piece("a", 2, Handed.PAIR, PieceGrain.LENGTHWISE, Fit.variant("plain", odd, null, 0));
-        Bench bench = Bench.of(Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 205, 105))), pair));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 205, 105))), pair));
         LayState state = bench.fresh();
         assertThat(told(bench, state, () -> false)).containsExactly(2);
         assertThat(bench.book().shape(state.shape[0]).mirrored)
@@ -86,7 +87,7 @@ class FirstLayTest {
     @Test
     void stoppedItTellsWhatLiesByThen() {
         FitPanel panel = Fit.panel("p", Ring.rectangle(0, 0, 505, 505));
-        Bench bench = Bench.of(Fit.fill(List.of(panel), Fit.piece("a", Fit.SQUARE_100, 25)));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(panel), Fit.piece("a", Fit.SQUARE_100, 25)));
         int[] left = {3};
         assertThat(told(bench, bench.fresh(), () -> left[0]-- <= 0)).containsExactly(3);
     }

@@ -54,7 +54,7 @@ class FitterProperties {
     void theSearchItselfIsSound(
             @ForAll("rings") Ring cloth, @ForAll("rings") Ring a, @ForAll("rings") Ring b, @ForAll long seed) {
         FitProblem problem = problem(cloth.map(p -> p.times(4)), List.of(a, b), new Random(seed));
-        Bench bench = Bench.of(problem);
+        SearchProblem bench = SearchProblem.of(problem);
         List<List<Placed>> found = new ArrayList<>();
         Search.Better told = (lay, score) -> {
             List<Placed> placements = new ArrayList<>();

@@ -21,15 +21,15 @@ import org.junit.jupiter.api.Test;
 @net.jqwik.api.Tag("long")
 class LayTableTest {
     /** Five panels of two squares each, and ten squares. */
-    private static Bench fivePanels() {
+    private static SearchProblem fivePanels() {
         List<FitPanel> panels = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
             panels.add(Fit.panel("p" + i, Ring.rectangle(0, 0, 205, 105)));
         }
-        return Bench.of(Fit.fill(panels, Fit.piece("a", Fit.SQUARE_100, 10)));
+        return SearchProblem.of(Fit.fill(panels, Fit.piece("a", Fit.SQUARE_100, 10)));
     }
 
-    private static List<Finding> check(Bench bench, LayState state) {
+    private static List<Finding> check(SearchProblem bench, LayState state) {
         List<Placed> placed = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             if (state.isPlaced(c)) {
@@ -46,7 +46,7 @@ class LayTableTest {
 
     @Test
     void laidAnewEveryPanelIsFilled() {
-        Bench bench = fivePanels();
+        SearchProblem bench = fivePanels();
         LayTable table = new LayTable(bench, 1, () -> false);
         table.layAnew(bench.fresh());
         assertThat(bench.placed(table.state)).isEqualTo(10);
@@ -56,7 +56,7 @@ class LayTableTest {
     /** Stopped at any moment the panels that were not reached keep what lay on them: nothing is lost by having begun. */
     @Property(tries = 40)
     void whatIsStoppedKeepsTheRest(@ForAll long seed, @ForAll @IntRange(min = 0, max = 60) int asked) {
-        Bench bench = fivePanels();
+        SearchProblem bench = fivePanels();
         LayTable first = new LayTable(bench, seed, () -> false);
         first.layAnew(bench.fresh());
         int[] left = {asked};
@@ -69,7 +69,7 @@ class LayTableTest {
     /** Whatever is taken off and laid again, the state stays sound. */
     @Property(tries = 20)
     void ruinAndRecreateStaySound(@ForAll long seed) {
-        Bench bench = fivePanels();
+        SearchProblem bench = fivePanels();
         LayTable table = new LayTable(bench, seed, () -> false);
         table.recreate();
         for (int i = 0; i < 10; i++) {
@@ -82,7 +82,7 @@ class LayTableTest {
 
     @Test
     void weightAndMissingGoTogether() {
-        Bench bench = fivePanels();
+        SearchProblem bench = fivePanels();
         LayTable table = new LayTable(bench, 1, () -> false);
         assertThat(table.missing()).hasSize(10);
         double nothing = table.weight();

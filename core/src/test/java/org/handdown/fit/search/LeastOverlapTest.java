@@ -12,7 +12,7 @@ import org.handdown.fit.Fit;
 import org.handdown.fit.FitPanel;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.Repeat;
-import org.handdown.fit.room.Spots;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Test;
 
@@ -21,11 +21,11 @@ class LeastOverlapTest {
     private static final double[] ALIKE = {1, 1, 1};
 
     /** Squares of 100 mm on one panel; the first lies nowhere, the others where they are said to. */
-    private static Bench squares(Ring outline, int count) {
-        return Bench.of(Fit.fill(List.of(Fit.panel("p", outline)), Fit.piece("a", Fit.SQUARE_100, count)));
+    private static SearchProblem squares(Ring outline, int count) {
+        return SearchProblem.of(Fit.fill(List.of(Fit.panel("p", outline)), Fit.piece("a", Fit.SQUARE_100, count)));
     }
 
-    private static LayState lying(Bench bench, double... xy) {
+    private static LayState lying(SearchProblem bench, double... xy) {
         LayState state = new LayState(bench.pieceOf().length);
         for (int i = 0; i < xy.length / 2; i++) {
             state.shape[i + 1] = bench.book().ways(0, 0).get(0).index;
@@ -35,8 +35,10 @@ class LeastOverlapTest {
         return state;
     }
 
-    private static LayState moved(Bench bench, LayState state, double now, double[] weights, double wall, long seed) {
-        LeastOverlap spot = new LeastOverlap(bench, new Random(seed), () -> false, new Spots(bench.pieceOf().length));
+    private static LayState moved(
+            SearchProblem bench, LayState state, double now, double[] weights, double wall, long seed) {
+        LeastOverlap spot =
+                new LeastOverlap(bench, new Random(seed), () -> false, new CandidatePositions(bench.pieceOf().length));
         spot.begin(state, new double[bench.stripes().groupCount()], wall);
         spot.move(0, now, weights);
         return state;
@@ -45,7 +47,7 @@ class LeastOverlapTest {
     /** One move may end a little beside a narrow gap; as in the search, the next ones go on from there. */
     @Property(tries = 40)
     void aGapThatIsWideEnoughIsFound(@ForAll long seed, @ForAll @DoubleRange(min = 101, max = 140) double gap) {
-        Bench bench = squares(Ring.rectangle(0, 0, 200 + gap, 100), 3);
+        SearchProblem bench = squares(Ring.rectangle(0, 0, 200 + gap, 100), 3);
         LayState state = lying(bench, 0, 0, 100 + gap, 0);
         double now = Double.POSITIVE_INFINITY;
         for (int move = 0; move < 10 && now > 0; move++) {
@@ -58,7 +60,7 @@ class LeastOverlapTest {
     /** In a gap 20 mm too narrow every spot overlaps by 20 in all: less where the lighter neighbour takes it (plain arithmetic). */
     @Property(tries = 40)
     void theLighterNeighbourGivesWay(@ForAll long seed) {
-        Bench bench = squares(Ring.rectangle(0, 0, 280, 100), 3);
+        SearchProblem bench = squares(Ring.rectangle(0, 0, 280, 100), 3);
         LayState state = lying(bench, 0, 0, 180, 0);
         moved(bench, state, Double.POSITIVE_INFINITY, new double[] {1, 9, 1}, Double.POSITIVE_INFINITY, seed);
         // A move ends a few millimetres from the best spot at most; the next one goes on from there.
@@ -67,7 +69,7 @@ class LeastOverlapTest {
 
     @Property(tries = 40)
     void nothingGoesBeyondTheWall(@ForAll long seed, @ForAll @DoubleRange(min = 100, max = 250) double wall) {
-        Bench bench = squares(Ring.rectangle(0, 0, 1000, 100), 3);
+        SearchProblem bench = squares(Ring.rectangle(0, 0, 1000, 100), 3);
         LayState state = lying(bench, 0, 0, 60, 0);
         moved(bench, state, Double.POSITIVE_INFINITY, ALIKE, wall, seed);
         assertThat(state.isPlaced(0)).isTrue();
@@ -77,7 +79,7 @@ class LeastOverlapTest {
     /** It never goes anywhere worse than where it was. */
     @Test
     void whereNothingIsBetterItStays() {
-        Bench bench = squares(Ring.rectangle(0, 0, 300, 100), 3);
+        SearchProblem bench = squares(Ring.rectangle(0, 0, 300, 100), 3);
         LayState state = lying(bench, 0, 0, 100, 0);
         state.shape[0] = state.shape[1];
         state.x[0] = 200;
@@ -91,9 +93,9 @@ class LeastOverlapTest {
         FitPanel panel = Fit.striped(Fit.panel("p", Ring.rectangle(0, 0, 500, 300)), new Repeat("s", 0, 40, 0));
         FitPiece piece =
                 Fit.matched(Fit.SQUARE_100, 3, new FitPiece.Match("g", "s", new org.handdown.geometry.Point(0, 50)));
-        Bench bench = Bench.of(Fit.fill(List.of(panel), piece));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(panel), piece));
         LayState state = lying(bench, 15, 0, 15, 100);
-        LeastOverlap spot = new LeastOverlap(bench, new Random(seed), () -> false, new Spots(3));
+        LeastOverlap spot = new LeastOverlap(bench, new Random(seed), () -> false, new CandidatePositions(3));
         spot.begin(state, new double[] {15}, Double.POSITIVE_INFINITY);
         spot.move(0, Double.POSITIVE_INFINITY, ALIKE);
         assertThat(state.isPlaced(0)).isTrue();

@@ -17,10 +17,10 @@ import org.handdown.fit.PieceGrain;
 import org.handdown.fit.Placed;
 import org.handdown.fit.check.Finding;
 import org.handdown.fit.check.RuleChecker;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.ShapeBook;
-import org.handdown.fit.room.Spots;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
@@ -87,7 +87,7 @@ class SearchTest {
     }
 
     /** What the checker says of a state. */
-    private static List<Finding> check(Bench bench, LayState state) {
+    private static List<Finding> check(SearchProblem bench, LayState state) {
         List<Placed> placed = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             if (state.isPlaced(c)) {
@@ -145,9 +145,9 @@ class SearchTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void bestFitNeverLaysOnSomething(long seed) {
-        Bench bench = Bench.of(sheet());
+        SearchProblem bench = SearchProblem.of(sheet());
         LayState state = new LayState(bench.pieceOf().length);
-        new BestFit(bench, new Random(seed), () -> false, new Spots(state.shape.length))
+        new BestFit(bench, new Random(seed), () -> false, new CandidatePositions(state.shape.length))
                 .lay(state, new double[0], new boolean[] {true}, Double.POSITIVE_INFINITY, true);
         assertThat(placed(state)).isGreaterThanOrEqualTo(4);
         assertThat(check(bench, state)).isEmpty();
@@ -158,13 +158,13 @@ class SearchTest {
     @ValueSource(longs = {1, 2, 3, 4})
     void overlapsAreWorkedOut(long seed) {
         FitPanel wide = Fit.panel("p", Ring.rectangle(0, 0, 800, 520));
-        Bench bench = Bench.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
+        SearchProblem bench = SearchProblem.of(new FitProblem(Objective.FILL, 0, 0, List.of(wide), cutUp()));
         LayState state = new LayState(bench.pieceOf().length);
         List<Integer> all = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             all.add(c);
         }
-        boolean whole = new Separation(bench, new Random(seed), () -> false, new Spots(state.shape.length))
+        boolean whole = new Separation(bench, new Random(seed), () -> false, new CandidatePositions(state.shape.length))
                 .work(state, new double[0], all, Double.POSITIVE_INFINITY, 200);
         assertThat(whole).isTrue();
         assertThat(placed(state)).isEqualTo(6);
@@ -174,14 +174,14 @@ class SearchTest {
     /** Forced in where there is no room, a copy drives others out and the rest is sound. */
     @Test
     void aForcedCopyDrivesOthersOut() {
-        Bench bench = Bench.of(sheet());
+        SearchProblem bench = SearchProblem.of(sheet());
         LayState state = new LayState(bench.pieceOf().length);
-        Spots spots = new Spots(state.shape.length);
-        new BestFit(bench, new Random(1), () -> false, spots)
+        CandidatePositions candidates = new CandidatePositions(state.shape.length);
+        new BestFit(bench, new Random(1), () -> false, candidates)
                 .lay(state, new double[0], new boolean[] {true}, Double.POSITIVE_INFINITY, false);
         int copy = 0;
         state.shape[copy] = -1;
-        new Separation(bench, new Random(7), () -> false, spots)
+        new Separation(bench, new Random(7), () -> false, candidates)
                 .force(state, new double[0], copy, Double.POSITIVE_INFINITY);
         assertThat(state.isPlaced(copy)).isTrue();
         assertThat(check(bench, state)).isEmpty();
@@ -240,13 +240,13 @@ class SearchTest {
     void aPanelThatIsNotLookedAtStaysAsItIs() {
         FitPanel one = Fit.panel("p", Ring.rectangle(0, 0, 300, 200));
         FitPanel two = Fit.panel("q", Ring.rectangle(0, 0, 300, 200));
-        Bench bench = Bench.of(Fit.fill(List.of(one, two), Fit.piece("a", Fit.SQUARE_100, 12)));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(one, two), Fit.piece("a", Fit.SQUARE_100, 12)));
         boolean[] second = {false, true};
         LayState fitted = new LayState(12);
-        new BestFit(bench, new Random(1), () -> false, new Spots(12))
+        new BestFit(bench, new Random(1), () -> false, new CandidatePositions(12))
                 .lay(fitted, new double[0], second, Double.POSITIVE_INFINITY, false);
         LayState sided = new LayState(12);
-        new OneSide(bench, new Random(1), () -> false, new Spots(12))
+        new OneSide(bench, new Random(1), () -> false, new CandidatePositions(12))
                 .lay(sided, new double[0], second, Double.POSITIVE_INFINITY, false);
         for (LayState state : List.of(fitted, sided)) {
             assertThat(placed(state)).isEqualTo(6);

@@ -11,21 +11,21 @@ import org.handdown.fit.Fit;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
 import org.handdown.fit.check.RuleChecker;
-import org.handdown.fit.room.Spots;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Test;
 
 /** Overlaps worked out, by plane geometry. */
 class SeparationTest {
-    private static Separation separation(Bench bench, long seed) {
-        return new Separation(bench, new Random(seed), () -> false, new Spots(bench.pieceOf().length));
+    private static Separation separation(SearchProblem bench, long seed) {
+        return new Separation(bench, new Random(seed), () -> false, new CandidatePositions(bench.pieceOf().length));
     }
 
-    private static Bench squares(FitProblem problem) {
-        return Bench.of(problem);
+    private static SearchProblem squares(FitProblem problem) {
+        return SearchProblem.of(problem);
     }
 
-    private static LayState at(Bench bench, double... xy) {
+    private static LayState at(SearchProblem bench, double... xy) {
         LayState state = bench.fresh();
         for (int i = 0; i < xy.length / 2; i++) {
             state.shape[i] = bench.book().ways(0, 0).get(0).index;
@@ -35,7 +35,7 @@ class SeparationTest {
         return state;
     }
 
-    private static List<Placed> placed(Bench bench, LayState state) {
+    private static List<Placed> placed(SearchProblem bench, LayState state) {
         List<Placed> placed = new ArrayList<>();
         for (int c = 0; c < state.shape.length; c++) {
             if (state.isPlaced(c)) {
@@ -50,7 +50,7 @@ class SeparationTest {
     void whatHasRoomIsWorkedApart(@ForAll long seed) {
         FitProblem problem =
                 Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 320, 220))), Fit.piece("a", Fit.SQUARE_100, 6));
-        Bench bench = squares(problem);
+        SearchProblem bench = squares(problem);
         Random random = new Random(seed);
         double[] xy = new double[12];
         for (int i = 0; i < xy.length; i += 2) {
@@ -69,7 +69,7 @@ class SeparationTest {
     void whatHasNoRoomIsTakenOff() {
         FitProblem problem =
                 Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 250, 100))), Fit.piece("a", Fit.SQUARE_100, 3));
-        Bench bench = squares(problem);
+        SearchProblem bench = squares(problem);
         LayState state = at(bench, 0, 0, 75, 0, 150, 0);
         Separation separation = separation(bench, 5);
         assertThat(separation.work(state, new double[0], new ArrayList<>(), Double.POSITIVE_INFINITY, 300))
@@ -83,7 +83,7 @@ class SeparationTest {
     void missingOnesArePutInAndNothingGoesBeyondTheWall() {
         FitProblem problem =
                 Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 900, 100))), Fit.piece("a", Fit.SQUARE_100, 3));
-        Bench bench = squares(problem);
+        SearchProblem bench = squares(problem);
         LayState state = at(bench, 50, 0);
         assertThat(separation(bench, 1).work(state, new double[0], new ArrayList<>(List.of(1, 2)), 310, 500))
                 .isTrue();
@@ -98,7 +98,7 @@ class SeparationTest {
         FitProblem problem = Fit.fill(
                         List.of(Fit.panel("p", Ring.rectangle(0, 0, 180, 100))), Fit.piece("a", Fit.SQUARE_100, 2))
                 .withPinned(List.of(Fit.at("a", 0, 40, 0)));
-        Bench bench = squares(problem);
+        SearchProblem bench = squares(problem);
         LayState state = bench.fresh();
         assertThat(separation(bench, 3)
                         .work(state, new double[0], new ArrayList<>(List.of(1)), Double.POSITIVE_INFINITY, 200))
@@ -112,7 +112,7 @@ class SeparationTest {
     void aForcedCopyTakesOffWhatItLiesOn() {
         FitProblem problem =
                 Fit.fill(List.of(Fit.panel("p", Ring.rectangle(0, 0, 210, 100))), Fit.piece("a", Fit.SQUARE_100, 3));
-        Bench bench = squares(problem);
+        SearchProblem bench = squares(problem);
         LayState state = at(bench, 0, 0, 110, 0);
         separation(bench, 7).force(state, new double[0], 2, Double.POSITIVE_INFINITY);
         assertThat(state.isPlaced(2)).isTrue();

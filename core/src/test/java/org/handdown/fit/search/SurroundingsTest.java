@@ -58,7 +58,7 @@ class SurroundingsTest {
         List<Other> others = others(random, count);
         Surroundings around = of(others);
         for (int i = 0; i < 200; i++) {
-            // Corners of the box count as well: spots at the panel's rim are asked for most.
+            // Corners of the box count as well: candidates at the panel's rim are asked for most.
             double x = i < 4 ? 1000 * (i % 2) : random.nextDouble() * 1000;
             double y = i < 4 ? 500 * (i / 2) : random.nextDouble() * 500;
             assertThat(around.overlap(x, y, ANYTHING)).isCloseTo(plainSum(others, x, y), within(1e-9));

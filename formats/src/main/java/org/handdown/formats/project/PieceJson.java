@@ -19,6 +19,8 @@ import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
@@ -38,7 +40,7 @@ final class PieceJson {
         if (f.get("draftedFrom").isPresent()) {
             return before(f.get("draftedFrom"));
         }
-        return f.refusingHere(() -> new Project.Pattern(
+        return f.refusingHere(() -> new PatternPieces(
                 f.get("drafts").list(d -> d.refusingHere(() -> order(d))),
                 f.get("byHand").list(p -> p.refusingHere(() -> piece(p))),
                 f.get("wants").list(w -> w.refusingHere(() -> want(w))),
@@ -46,28 +48,28 @@ final class PieceJson {
     }
 
     /** Files written before drafts had free dimensions say the dungarees' ease in the aim they were drafted from. */
-    private static Project.Pattern before(JsonField aim) {
+    private static PatternPieces before(JsonField aim) {
         JsonField ease = aim.get("ease").required();
         Map<String, Double> choices = new HashMap<>();
         for (String id : List.of("hip", "aboveFloor", "seam", "hem")) {
             choices.put(id.equals("hip") ? "hipEase" : id, ease.get(id + "Mm").number());
         }
-        return Project.Pattern.NONE.withOrders(
-                List.of(new Project.Order(AimJson.read(aim).draft(), WearerJson.read(aim), choices)));
+        return PatternPieces.NONE.withOrders(
+                List.of(new DraftOrder(AimJson.read(aim).draft(), WearerJson.read(aim), choices)));
     }
 
-    private static Project.Order order(JsonField f) {
+    private static DraftOrder order(JsonField f) {
         Map<String, Double> choices = new HashMap<>();
         JsonField given = f.get("choices");
         given.names().forEach(id -> choices.put(id, given.get(id).number()));
-        return new Project.Order(
+        return new DraftOrder(
                 f.get("draft").name(),
                 WearerJson.read(f.get("from").required()),
                 choices,
                 f.get("cloth").isPresent() ? SourceJson.sheet(f.get("cloth")) : null);
     }
 
-    private static ObjectNode write(Project.Order order) {
+    private static ObjectNode write(DraftOrder order) {
         ObjectNode node = Json.MAPPER.createObjectNode().put("draft", order.draft());
         WearerJson.write(node.putObject("from"), order.from());
         ObjectNode choices = node.putObject("choices");
@@ -163,7 +165,7 @@ final class PieceJson {
         return node;
     }
 
-    private static ObjectNode write(Project.Pattern pattern) {
+    private static ObjectNode write(PatternPieces pattern) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         if (!pattern.orders().isEmpty()) {
             ArrayNode drafts = node.putArray("drafts");

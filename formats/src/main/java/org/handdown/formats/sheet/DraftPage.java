@@ -20,7 +20,7 @@ import org.handdown.pattern.Size;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
-import org.handdown.project.Project;
+import org.handdown.project.DraftOrder;
 
 /** The page of a draft: the figures that went in, its pieces to scale, the sums, what it will measure, and what to watch. */
 public final class DraftPage {
@@ -31,18 +31,18 @@ public final class DraftPage {
     private static final double NAME_MM = 2.2;
 
     private final Draft draft;
-    private final Project.Order order;
+    private final DraftOrder order;
     private final Map<String, KeptEdge> kept;
     private final LengthUnit unit;
     private final Paper paper;
     private final Design design;
 
-    public DraftPage(Project.Order order, LengthUnit unit, Paper paper) {
+    public DraftPage(DraftOrder order, LengthUnit unit, Paper paper) {
         this(order, Map.of(), unit, paper);
     }
 
     /** @param kept by piece id: what the lay spares */
-    public DraftPage(Project.Order order, Map<String, KeptEdge> kept, LengthUnit unit, Paper paper) {
+    public DraftPage(DraftOrder order, Map<String, KeptEdge> kept, LengthUnit unit, Paper paper) {
         this.kept = Map.copyOf(kept);
         this.draft = Drafts.require(order.draft());
         this.order = order;

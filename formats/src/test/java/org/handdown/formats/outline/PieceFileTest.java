@@ -28,7 +28,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
-import org.handdown.project.Project;
+import org.handdown.project.DraftOrder;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,7 +127,7 @@ class PieceFileTest {
     void thePageOfADraftTellsItsFiguresSumsAndSeams() throws IOException {
         Draft draft = Drafts.require("wrap-skirt");
         byte[] pdf = new DraftPage(
-                        new Project.Order(draft.id(), wearer(), Map.of("length", 762.0)), LengthUnit.INCH, Paper.LETTER)
+                        new DraftOrder(draft.id(), wearer(), Map.of("length", 762.0)), LengthUnit.INCH, Paper.LETTER)
                 .pdf();
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
@@ -144,7 +144,7 @@ class PieceFileTest {
     @ParameterizedTest
     @MethodSource("drafts")
     void everyDraftHasAPage(Draft draft) throws IOException {
-        byte[] pdf = new DraftPage(new Project.Order(draft.id(), wearer(), Map.of()), LengthUnit.CM, Paper.A4).pdf();
+        byte[] pdf = new DraftPage(new DraftOrder(draft.id(), wearer(), Map.of()), LengthUnit.CM, Paper.A4).pdf();
         try (var document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isBetween(1, 4);
             assertThat(new PDFTextStripper().getText(document)).contains(draft.words());

@@ -47,6 +47,7 @@ import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
@@ -259,7 +260,7 @@ class AlterationsJsonTest {
                                 new Stretches(List.of(new Stretch(10, 60), new Stretch(200, 260))),
                                 "side-right",
                                 Stretches.of(10, 60))))
-                .withPieces(Project.Pattern.NONE.withOwn(List.of(piece))));
+                .withPieces(PatternPieces.NONE.withOwn(List.of(piece))));
     }
 
     /** A single stretch may stand without its list, as files of before have it. */

@@ -50,7 +50,9 @@ import org.handdown.pattern.change.Widen;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
+import org.handdown.project.DraftOrder;
 import org.handdown.project.Garment;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -96,8 +98,8 @@ class PatternJsonTest {
     private static Project project(String draft, Map<String, Double> choices, List<Change> changes) {
         return Project.named("Runa's")
                 .withAim(new Aim(Garment.CUT_OUT, draft, draft, wearer(), LengthUnit.CM))
-                .withPieces(new Project.Pattern(
-                        List.of(new Project.Order(draft, wearer(), choices)), List.of(), List.of(), changes));
+                .withPieces(new PatternPieces(
+                        List.of(new DraftOrder(draft, wearer(), choices)), List.of(), List.of(), changes));
     }
 
     static List<Draft> drafts() {
@@ -110,8 +112,8 @@ class PatternJsonTest {
         Project project = project(draft.id(), draft.figures(wearer(), Map.of()).values(), List.of());
         requireSame(project);
         Project back = ProjectJson.read(ProjectJson.text(project));
-        Design before = ((Project.Pattern) java.util.Objects.requireNonNull(project.pieces())).design("x");
-        Design after = ((Project.Pattern) java.util.Objects.requireNonNull(back.pieces())).design("x");
+        Design before = ((PatternPieces) java.util.Objects.requireNonNull(project.pieces())).design("x");
+        Design after = ((PatternPieces) java.util.Objects.requireNonNull(back.pieces())).design("x");
         for (Piece piece : before.pieces()) {
             var ring = piece.cutLine().ring();
             var same = after.piece(piece.id()).cutLine().ring();
@@ -175,7 +177,7 @@ class PatternJsonTest {
                 .put("hemMm", 25);
         file.putObject("pieces").set("draftedFrom", aim.deepCopy());
         String text = file.toString();
-        Project.Pattern pattern = (Project.Pattern)
+        PatternPieces pattern = (PatternPieces)
                 java.util.Objects.requireNonNull(ProjectJson.read(text).pieces());
         assertThat(pattern.orders()).hasSize(1);
         assertThat(pattern.orders().get(0).choices())

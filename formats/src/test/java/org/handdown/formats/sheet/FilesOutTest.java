@@ -20,6 +20,8 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.unpick.PartLabel;
@@ -80,7 +82,7 @@ class FilesOutTest {
         Map<String, KeptEdge> one = Map.of("back-leg", new KeptEdge("hem", 1, 2));
         assertThat(area(read(PieceFile.dxf(List.of(LEG), one)), "CUT")).isCloseTo(drawn, within(0.002 * drawn));
         assertThat(PieceFile.dxf(List.of(LEG), one)).contains("hem: 1 of 2 on the old finish");
-        Project.Order order = ((Project.Pattern)
+        DraftOrder order = ((PatternPieces)
                         Objects.requireNonNull(DemoProject.project().pieces()))
                 .orders()
                 .get(0);

@@ -6,6 +6,7 @@ import org.handdown.formats.Json;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
@@ -63,7 +64,7 @@ class HelpController {
         Project project = projects.project(of);
         lay(project);
         String dimension = Typed.text(body.dimension);
-        boolean known = project.pieces() instanceof Project.Pattern pattern
+        boolean known = project.pieces() instanceof PatternPieces pattern
                 && body.order >= 0
                 && body.order < pattern.orders().size()
                 && pattern.orders().get(body.order).isFree(dimension);
@@ -87,7 +88,7 @@ class HelpController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     void length(ProjectOf of, @RequestBody LengthRequest body) {
         Project project = projects.project(of);
-        if (project.source() == null || !(project.pieces() instanceof Project.Pattern)) {
+        if (project.source() == null || !(project.pieces() instanceof PatternPieces)) {
             throw new RefusedValueException(
                     "pieces", "Pieces come first; then it can be told how little cloth they take.");
         }

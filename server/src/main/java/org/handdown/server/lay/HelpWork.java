@@ -12,6 +12,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectService;
 import org.handdown.shortage.Effort;
@@ -103,7 +104,7 @@ class HelpWork {
     }
 
     private static Dimension dimension(Project project, int order, String id) {
-        Project.Pattern pattern = (Project.Pattern) java.util.Objects.requireNonNull(project.pieces());
+        PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(project.pieces());
         return Drafts.require(pattern.orders().get(order).draft()).dimensions().stream()
                 .filter(d -> d.id().equals(id))
                 .findFirst()

@@ -19,6 +19,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.project.Kept;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -289,6 +290,6 @@ public final class LayViews {
                 (int) (lay.problem().panels().size() - touched),
                 kept,
                 layout.placements().stream().mapToDouble(this::minutesSaved).sum(),
-                pieces instanceof Project.Pattern pattern ? pattern.seamsAdded() : 0);
+                pieces instanceof PatternPieces pattern ? pattern.seamsAdded() : 0);
     }
 }

@@ -1,6 +1,7 @@
 package org.handdown.server.log;
 
 import java.util.List;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.project.Shown;
 
@@ -15,7 +16,7 @@ public final class NoteViews {
     private static NoteView note(Shown shown, Project.Note note) {
         var lesson = note.lesson();
         boolean learned = lesson != null
-                && shown.project().pieces() instanceof Project.Pattern pattern
+                && shown.project().pieces() instanceof PatternPieces pattern
                 && pattern.changes().contains(lesson);
         return new NoteView(
                 note.at().toString(),

@@ -19,7 +19,9 @@ import org.handdown.pattern.change.Change;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
+import org.handdown.project.DraftOrder;
 import org.handdown.project.Garment;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.panels.FoundView;
 import org.handdown.server.pieces.ChangeRequests.ChangeRequest;
@@ -94,12 +96,12 @@ class PatternController {
         return aim;
     }
 
-    static Project.Pattern pattern(Project project) {
+    static PatternPieces pattern(Project project) {
         aim(project);
-        return project.pieces() instanceof Project.Pattern pattern ? pattern : Project.Pattern.NONE;
+        return project.pieces() instanceof PatternPieces pattern ? pattern : PatternPieces.NONE;
     }
 
-    private static Project.Order order(Project.Pattern pattern, int index) {
+    private static DraftOrder order(PatternPieces pattern, int index) {
         if (index < 0 || index >= pattern.orders().size()) {
             throw new NotThereException("There is no such draft.");
         }
@@ -110,12 +112,12 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/drafts")
     StoredProject add(ProjectAt at, @RequestBody DraftRequest body) {
         return projects.edit(at, "a draft", project -> {
-            Project.Pattern now = pattern(project);
-            List<Project.Order> orders = new ArrayList<>(now.orders());
+            PatternPieces now = pattern(project);
+            List<DraftOrder> orders = new ArrayList<>(now.orders());
             Draft draft = Drafts.require(Typed.text(body.draft()));
             Aim aim = aim(project);
             Wearer wearer = aim.wearer().proposing(draft.measures());
-            Project.Order order = new Project.Order(
+            DraftOrder order = new DraftOrder(
                     draft.id(), wearer, Map.of(), projects.room(project).sheet());
             order.design();
             orders.add(order);
@@ -127,9 +129,9 @@ class PatternController {
     @DeleteMapping("/projects/{id}/pattern/drafts/{index}")
     StoredProject remove(ProjectAt at, @PathVariable("index") int index) {
         return projects.edit(at, "a draft taken out", project -> {
-            Project.Pattern now = pattern(project);
+            PatternPieces now = pattern(project);
             order(now, index);
-            List<Project.Order> orders = new ArrayList<>(now.orders());
+            List<DraftOrder> orders = new ArrayList<>(now.orders());
             orders.remove(index);
             Aim aim = aim(project);
             boolean main = index == 0 && !aim.draft().isEmpty();
@@ -142,16 +144,16 @@ class PatternController {
     @PutMapping("/projects/{id}/pattern/drafts/{index}/choices")
     StoredProject choose(ProjectAt at, @PathVariable("index") int index, @RequestBody ChoicesRequest body) {
         return projects.edit(at, "a dimension of the draft", project -> {
-            Project.Pattern now = pattern(project);
-            Project.Order before = order(now, index);
+            PatternPieces now = pattern(project);
+            DraftOrder before = order(now, index);
             Draft draft = Drafts.require(before.draft());
             Map<String, Double> chosen = body.onto(before.choices(), draft, unit(project));
             // Another waist asks for another girth; it is proposed until somebody measures it.
             Aim aim = aim(project);
             Wearer wearer = before.from().proposing(draft.measures(chosen));
-            Project.Order after = new Project.Order(before.draft(), wearer, chosen, before.cloth());
+            DraftOrder after = new DraftOrder(before.draft(), wearer, chosen, before.cloth());
             after.design();
-            List<Project.Order> orders = new ArrayList<>(now.orders());
+            List<DraftOrder> orders = new ArrayList<>(now.orders());
             orders.set(index, after);
             return project.withAim(new Aim(
                             aim.garment(),
@@ -200,7 +202,7 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/changes")
     StoredProject change(ProjectAt at, @RequestBody ChangeRequest body) {
         return projects.edit(at, "a change of the pattern", project -> {
-            Project.Pattern now = pattern(project);
+            PatternPieces now = pattern(project);
             Design before = now.design("pieces");
             Change change = body.toChange(unit(project), before);
             change.on(before);
@@ -213,7 +215,7 @@ class PatternController {
     @DeleteMapping("/projects/{id}/pattern/changes/{index}")
     StoredProject unchange(ProjectAt at, @PathVariable("index") int index) {
         return projects.edit(at, "a change taken back", project -> {
-            Project.Pattern now = pattern(project);
+            PatternPieces now = pattern(project);
             if (index < 0 || index >= now.changes().size()) {
                 throw new NotThereException("There is no such change.");
             }
@@ -251,7 +253,7 @@ class PatternController {
             if (lesson == null) {
                 throw new NotThereException("That note holds no lesson for the pattern.");
             }
-            Project.Pattern now = pattern(project);
+            PatternPieces now = pattern(project);
             lesson.on(now.design("pieces"));
             List<Change> changes = new ArrayList<>(now.changes());
             changes.add(lesson);
@@ -276,7 +278,7 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/brought")
     StoredProject bring(ProjectAt at, @RequestBody BroughtListRequest body) {
         return projects.edit(at, "pieces brought in", project -> {
-            Project.Pattern now = pattern(project);
+            PatternPieces now = pattern(project);
             List<Piece> own = new ArrayList<>(now.own());
             for (Piece piece : body.toPieces(unit(project))) {
                 own.removeIf(p -> p.id().equals(piece.id()));

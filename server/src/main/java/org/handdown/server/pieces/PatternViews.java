@@ -17,7 +17,9 @@ import org.handdown.pattern.Symmetry;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.DraftOrder;
 import org.handdown.project.Kept;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
@@ -35,7 +37,7 @@ public final class PatternViews {
     /** Present once anything is drafted, brought in or entered, and while drafts are ordered whose pieces are all left out. */
     public static Optional<PatternView> of(Shown shown) {
         Project project = shown.project();
-        boolean ordered = project.pieces() instanceof Project.Pattern pattern
+        boolean ordered = project.pieces() instanceof PatternPieces pattern
                 && (!pattern.orders().isEmpty() || !pattern.changes().isEmpty());
         return shown.room()
                 .design()
@@ -63,10 +65,10 @@ public final class PatternViews {
                                 say.outward(n.widestMm()),
                                 byTheMetre(n)))
                         .toList(),
-                project.pieces() instanceof Project.Pattern pattern
+                project.pieces() instanceof PatternPieces pattern
                         ? pattern.orders().stream().map(this::order).toList()
                         : List.of(),
-                project.pieces() instanceof Project.Pattern pattern
+                project.pieces() instanceof PatternPieces pattern
                         ? pattern.changes().stream()
                                 .map(c -> new PatternView.ChangeView(c.name(), say.sentence(c.words())))
                                 .toList()
@@ -137,7 +139,7 @@ public final class PatternViews {
                 : "";
     }
 
-    private PatternView.OrderView order(Project.Order order) {
+    private PatternView.OrderView order(DraftOrder order) {
         Draft draft = Drafts.require(order.draft());
         return new PatternView.OrderView(
                 draft.id(),
@@ -149,7 +151,7 @@ public final class PatternViews {
                 draft.dimensions().stream().map(d -> dimension(d, order)).toList());
     }
 
-    private PatternView.DimensionView dimension(Dimension d, Project.Order order) {
+    private PatternView.DimensionView dimension(Dimension d, DraftOrder order) {
         Double chosen = order.choices().get(d.id());
         double usual = order.usual(d);
         return new PatternView.DimensionView(
@@ -234,7 +236,7 @@ public final class PatternViews {
     }
 
     private Optional<Piece> own(Piece piece) {
-        return project.pieces() instanceof Project.Pattern pattern
+        return project.pieces() instanceof PatternPieces pattern
                 ? pattern.own().stream().filter(p -> p.id().equals(piece.id())).findFirst()
                 : Optional.empty();
     }

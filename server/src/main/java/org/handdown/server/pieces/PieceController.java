@@ -11,6 +11,7 @@ import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.reuse.Want;
 import org.handdown.server.pieces.PieceRequests.InsertsRequest;
@@ -50,7 +51,7 @@ class PieceController {
     @PostMapping("/by-hand")
     StoredProject put(ProjectAt at, @RequestBody PieceRequest body) {
         return projects.edit(at, "a piece", project -> {
-            Project.Pattern now = PatternController.pattern(project);
+            PatternPieces now = PatternController.pattern(project);
             Piece piece = body.toPiece(unit(project));
             List<Piece> pieces = new ArrayList<>(now.own());
             int place = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
@@ -66,7 +67,7 @@ class PieceController {
     @DeleteMapping("/by-hand/{piece}")
     StoredProject take(ProjectAt at, @PathVariable("piece") String piece) {
         return projects.edit(at, "a piece taken out", project -> {
-            Project.Pattern now = PatternController.pattern(project);
+            PatternPieces now = PatternController.pattern(project);
             List<Piece> pieces =
                     now.own().stream().filter(p -> !p.id().equals(piece)).toList();
             if (pieces.size() == now.own().size()) {
@@ -79,7 +80,7 @@ class PieceController {
     @PostMapping("/wants")
     StoredProject want(ProjectAt at, @RequestBody WantRequest body) {
         return projects.edit(at, "a want", project -> {
-            Project.Pattern now = PatternController.pattern(project);
+            PatternPieces now = PatternController.pattern(project);
             Want want = body.toWant(unit(project));
             List<Want> wants = new ArrayList<>(
                     now.wants().stream().filter(w -> !w.id().equals(want.id())).toList());
@@ -91,7 +92,7 @@ class PieceController {
     @DeleteMapping("/wants/{want}")
     StoredProject unwant(ProjectAt at, @PathVariable("want") String want) {
         return projects.edit(at, "a want taken out", project -> {
-            Project.Pattern now = PatternController.pattern(project);
+            PatternPieces now = PatternController.pattern(project);
             List<Want> wants =
                     now.wants().stream().filter(w -> !w.id().equals(want)).toList();
             if (wants.size() == now.wants().size()) {

@@ -26,6 +26,8 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
+import org.handdown.project.DraftOrder;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -186,12 +188,12 @@ class SheetController {
             @RequestParam(name = "draft", defaultValue = "0") int draft,
             @RequestParam(name = "paper", defaultValue = "a4") String paper) {
         Project project = project(of);
-        if (!(project.pieces() instanceof Project.Pattern pattern)
+        if (!(project.pieces() instanceof PatternPieces pattern)
                 || draft < 0
                 || draft >= pattern.orders().size()) {
             throw new NotThereException("There is no such draft.");
         }
-        Project.Order order = pattern.orders().get(draft);
+        DraftOrder order = pattern.orders().get(draft);
         LengthUnit unit = unit(project);
         byte[] pdf = new DraftPage(order, kept(project, order.design()), unit, Paper.named(paper)).pdf();
         return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);

@@ -13,6 +13,7 @@ import org.handdown.panel.Panel;
 import org.handdown.pattern.Copying;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectAt;
@@ -193,7 +194,7 @@ class CopyController {
             if (aim == null || !aim.garment().isCutOut()) {
                 throw new RefusedValueException("copy.part", "Pieces are copied only where pieces are cut out.");
             }
-            Project.Pattern now = project.pieces() instanceof Project.Pattern pattern ? pattern : Project.Pattern.NONE;
+            PatternPieces now = project.pieces() instanceof PatternPieces pattern ? pattern : PatternPieces.NONE;
             Piece piece = body.piece(body.copying(garment, project));
             List<Piece> pieces = new ArrayList<>(now.own());
             pieces.removeIf(p -> p.id().equals(piece.id()));

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.junit.jupiter.api.Test;
 
@@ -40,7 +41,6 @@ class RunAnswerTest {
         Project project = demo();
         String basis = FitRunService.basis(project);
         assertThat(FitRunService.basis(project.withLog(java.util.List.of()))).isEqualTo(basis);
-        assertThat(FitRunService.basis(project.withPieces(Project.Pattern.NONE)))
-                .isNotEqualTo(basis);
+        assertThat(FitRunService.basis(project.withPieces(PatternPieces.NONE))).isNotEqualTo(basis);
     }
 }

@@ -7,13 +7,13 @@ import org.handdown.geometry.Ring;
  * Outlines with a great many points are thinned before no-fit polygons are made from them: a piece to a ring that covers it, cloth to a
  * region inside it, so that what fits the lean shapes fits the true ones. Outlines of ordinary size stay as they are.
  */
-final class Leaner {
+final class Thinned {
     /** Curves flattened to 0.1 mm stay well below this. */
     private static final int MOST_POINTS = 250;
     /** Distance given away at most twice over by thinning. */
     private static final double GIVEN_MM = 0.1;
 
-    private Leaner() {}
+    private Thinned() {}
 
     static Ring covering(Ring ring) {
         if (ring.size() <= MOST_POINTS) {

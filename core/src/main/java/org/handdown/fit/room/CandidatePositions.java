@@ -2,8 +2,8 @@ package org.handdown.fit.room;
 
 import java.util.Arrays;
 import java.util.List;
-import org.handdown.fit.room.Clearances.Obstacle;
-import org.handdown.fit.room.Clearances.Room;
+import org.handdown.fit.room.Clearances.InnerFit;
+import org.handdown.fit.room.Clearances.NoFit;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.FlatRegion;
 
@@ -12,7 +12,7 @@ import org.handdown.geometry.FlatRegion;
  * point of a linear wish is one of its corners, so corners alone are looked at: ends and crossings of rims, or, where stripes bind,
  * crossings of rims with the lines of the pattern. One object per thread; arrays are reused from call to call.
  */
-public final class Spots {
+public final class CandidatePositions {
     private static final int INDEX_BITS = 22;
     private static final double SCORE_STEPS_PER_MM = 1000;
     private static final double SCORE_SHIFT_MM = 1e6;
@@ -26,7 +26,7 @@ public final class Spots {
     private long[] keys = new long[1024];
     private int count;
 
-    private final Obstacle[] obstacles;
+    private final NoFit[] obstacles;
     private final double[] atX;
     private final double[] atY;
     private int obstacleCount;
@@ -35,8 +35,8 @@ public final class Spots {
     public double foundY;
     public double foundScore;
 
-    public Spots(int mostObstacles) {
-        obstacles = new Obstacle[mostObstacles];
+    public CandidatePositions(int mostObstacles) {
+        obstacles = new NoFit[mostObstacles];
         atX = new double[mostObstacles];
         atY = new double[mostObstacles];
     }
@@ -45,7 +45,7 @@ public final class Spots {
         obstacleCount = 0;
     }
 
-    public void addObstacle(Obstacle obstacle, double x, double y) {
+    public void addObstacle(NoFit obstacle, double x, double y) {
         obstacles[obstacleCount] = obstacle;
         atX[obstacleCount] = x;
         atY[obstacleCount++] = y;
@@ -57,7 +57,8 @@ public final class Spots {
      * @param settled phase of each match group, NaN where open
      * @return true if there is one; then {@link #foundX}, {@link #foundY} and {@link #foundScore} hold it
      */
-    public boolean find(Room room, List<Stripes.Line> stripes, double[] settled, double dx, double dy, double limit) {
+    public boolean find(
+            InnerFit room, List<Stripes.Line> stripes, double[] settled, double dx, double dy, double limit) {
         if (room.rim().isEmpty()) {
             return false;
         }
@@ -94,18 +95,19 @@ public final class Spots {
     }
 
     /**
-     * All corners, free or not; then {@link #cornerX}, {@link #cornerY} and {@link #isFree(Room, List, double[], int)} tell of them.
+     * All corners, free or not; then {@link #cornerX}, {@link #cornerY} and {@link #isFree(InnerFit, List, double[], int)} tell of them.
      *
      * @param mostX shifts beyond it are left out
      * @param only corners on the rim of this obstacle alone, by the order they were added; below 0 all
      * @return how many there are
      */
-    public int corners(Room room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
+    public int corners(InnerFit room, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
         return corners(room, room.rim().box(), stripes, settled, mostX, only);
     }
 
     /** @param window only corners in it, within the room's own box */
-    public int corners(Room room, Box window, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
+    public int corners(
+            InnerFit room, Box window, List<Stripes.Line> stripes, double[] settled, double mostX, int only) {
         count = 0;
         Box box = window;
         if (room.rim().isEmpty() || box.minX() > mostX || box.minX() > box.maxX() || box.minY() > box.maxY()) {
@@ -143,11 +145,11 @@ public final class Spots {
         return ys[i];
     }
 
-    public boolean isFree(Room room, List<Stripes.Line> stripes, double[] settled, int corner) {
+    public boolean isFree(InnerFit room, List<Stripes.Line> stripes, double[] settled, int corner) {
         return isFree(room, xs[corner], ys[corner]) && Stripes.agree(stripes, settled, xs[corner], ys[corner]);
     }
 
-    private boolean isFree(Room room, double x, double y) {
+    private boolean isFree(InnerFit room, double x, double y) {
         if (!room.core().covers(x, y)) {
             return false;
         }
@@ -164,7 +166,7 @@ public final class Spots {
      *
      * @return place of the first edge of the obstacle {@code only}
      */
-    private int collectEdges(Room room, Box box, int only) {
+    private int collectEdges(InnerFit room, Box box, int only) {
         edgeCount = 0;
         edgeCountOfOnly = 0;
         int first = 0;

@@ -15,7 +15,7 @@ import org.handdown.geometry.Ring;
  * {@link #REACH_MM} of something, weighted by nearness. Read off byte fields of distances, a cell to about a millimetre. A gap or
  * margin that must be kept counts as touching. What all threads share is made once per panel and per shape.
  */
-public final class Touch {
+public final class ContactField {
     /** What is farther away than this does not count as touching. */
     static final double REACH_MM = 3;
 
@@ -39,7 +39,7 @@ public final class Touch {
     private final Map<Integer, Field> empty = new ConcurrentHashMap<>();
     private final Map<Long, Field> stamps = new ConcurrentHashMap<>();
 
-    public Touch(FitProblem problem) {
+    public ContactField(FitProblem problem) {
         this.problem = problem;
     }
 

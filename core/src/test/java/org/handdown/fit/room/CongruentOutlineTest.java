@@ -16,7 +16,7 @@ import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Test;
 
 /** One outline is one stencil, wherever it stands and however its points are counted. */
-class StencilTest {
+class CongruentOutlineTest {
     @Provide
     Arbitrary<Ring> rings() {
         return RandomRings.rings();
@@ -25,19 +25,21 @@ class StencilTest {
     @Test
     void aRectangleIsTheSameMirroredAndUpsideDown() {
         Ring strap = Ring.rectangle(20, -7, 80, 380);
-        Ring stencil = Stencil.placed(strap);
+        Ring stencil = CongruentOutline.placed(strap);
         assertThat(stencil).isEqualTo(Ring.rectangle(0, 0, 80, 380));
-        assertThat(Stencil.placed(new Placement(0, 0, 180, true).toPanel(strap)))
+        assertThat(CongruentOutline.placed(new Placement(0, 0, 180, true).toPanel(strap)))
                 .isEqualTo(stencil);
-        assertThat(Stencil.placed(new Placement(0, 0, 90, false).toPanel(strap)))
+        assertThat(CongruentOutline.placed(new Placement(0, 0, 90, false).toPanel(strap)))
                 .isNotEqualTo(stencil);
     }
 
     @Test
     void anEllIsNotTheSameMirrored() {
         Ring ell = Ring.of(0, 0, 60, 0, 60, 20, 20, 20, 20, 50, 0, 50);
-        assertThat(Stencil.placed(new Placement(0, 0, 0, true).toPanel(ell))).isNotEqualTo(Stencil.placed(ell));
-        assertThat(Stencil.placed(new Placement(0, 0, 180, false).toPanel(ell))).isNotEqualTo(Stencil.placed(ell));
+        assertThat(CongruentOutline.placed(new Placement(0, 0, 0, true).toPanel(ell)))
+                .isNotEqualTo(CongruentOutline.placed(ell));
+        assertThat(CongruentOutline.placed(new Placement(0, 0, 180, false).toPanel(ell)))
+                .isNotEqualTo(CongruentOutline.placed(ell));
     }
 
     @Property(tries = 60)
@@ -50,8 +52,8 @@ class StencilTest {
         if (back) {
             java.util.Collections.reverse(points);
         }
-        assertThat(Stencil.placed(new Ring(points))).isEqualTo(Stencil.placed(even));
-        assertThat(Stencil.placed(even).box().minX()).isZero();
-        assertThat(Stencil.placed(even).box().minY()).isZero();
+        assertThat(CongruentOutline.placed(new Ring(points))).isEqualTo(CongruentOutline.placed(even));
+        assertThat(CongruentOutline.placed(even).box().minX()).isZero();
+        assertThat(CongruentOutline.placed(even).box().minY()).isZero();
     }
 }

@@ -12,11 +12,11 @@ import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Test;
 
 /** How much of an outline touches, worked by hand on rectangles. */
-class TouchTest {
+class ContactFieldTest {
     private static final FitPiece SQUARE = Fit.piece("a", Fit.SQUARE_100, 4);
 
-    private static Touch.Table table(FitProblem problem) {
-        Touch.Table table = new Touch(problem).table(0);
+    private static ContactField.Table table(FitProblem problem) {
+        ContactField.Table table = new ContactField(problem).table(0);
         table.clear(Double.POSITIVE_INFINITY);
         return table;
     }
@@ -41,7 +41,7 @@ class TouchTest {
     @Test
     void betweenNeighboursNearlyAllOfItTouches() {
         FitProblem problem = problem(0, 0);
-        Touch.Table table = table(problem);
+        ContactField.Table table = table(problem);
         table.put(shape(problem), 100, 0);
         table.put(shape(problem), 0, 100);
         assertThat(table.share(shape(problem), 0, 0, 1)).isCloseTo(1, within(0.04));
@@ -53,7 +53,7 @@ class TouchTest {
     @Test
     void aGapThatMustBeKeptCounts() {
         FitProblem problem = problem(8, 12);
-        Touch.Table table = table(problem);
+        ContactField.Table table = table(problem);
         assertThat(table.share(shape(problem), 12, 12, 1)).isCloseTo(0.5, within(0.05));
         table.put(shape(problem), 120, 12);
         assertThat(table.share(shape(problem), 12, 12, 1)).isCloseTo(0.75, within(0.06));
@@ -62,7 +62,7 @@ class TouchTest {
     @Test
     void theWallOfAShorterClothTouchesToo() {
         FitProblem problem = problem(0, 0);
-        Touch.Table table = table(problem);
+        ContactField.Table table = table(problem);
         table.clear(250);
         assertThat(table.share(shape(problem), 150, 0, 1)).isCloseTo(0.5, within(0.03));
     }
@@ -70,7 +70,7 @@ class TouchTest {
     @Test
     void whatLiesOnSomethingIsToldApart() {
         FitProblem problem = problem(0, 0);
-        Touch.Table table = table(problem);
+        ContactField.Table table = table(problem);
         table.put(shape(problem), 100, 0);
         assertThat(table.share(shape(problem), 60, 0, 1)).isNegative();
         assertThat(table.share(shape(problem), -40, 0, 1)).isNegative();
@@ -80,7 +80,7 @@ class TouchTest {
     @Test
     void aQuarterOfTheSamplesTellsNearlyTheSame() {
         FitProblem problem = problem(0, 0);
-        Touch.Table table = table(problem);
+        ContactField.Table table = table(problem);
         for (double x = 0; x <= 300; x += 7) {
             assertThat(table.share(shape(problem), x, 0, 4))
                     .isCloseTo(table.share(shape(problem), x, 0, 1), within(0.12));

@@ -8,31 +8,31 @@ import org.handdown.fit.FitProblem;
 import org.handdown.fit.Objective;
 import org.handdown.fit.Placed;
 import org.handdown.fit.remnant.Remnants;
+import org.handdown.fit.room.CandidatePositions;
 import org.handdown.fit.room.Clearances;
+import org.handdown.fit.room.ContactField;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.ShapeBook;
-import org.handdown.fit.room.Spots;
 import org.handdown.fit.room.Stripes;
-import org.handdown.fit.room.Touch;
 
 /** What all threads of a search share. */
-record Bench(
+record SearchProblem(
         FitProblem problem,
         ShapeBook book,
         Clearances clearances,
         Stripes stripes,
-        Touch touch,
+        ContactField touch,
         int[] pieceOf,
         double[] usableMm2,
         boolean[] pinned,
         LayState empty,
         LayState start) {
-    static Bench of(FitProblem problem) {
+    static SearchProblem of(FitProblem problem) {
         return of(problem, problem.pinned());
     }
 
     /** @param laid where the search begins, sound by all rules; copies that are not in it are still to be laid */
-    static Bench of(FitProblem problem, List<Placed> laid) {
+    static SearchProblem of(FitProblem problem, List<Placed> laid) {
         int[] pieceOf =
                 new int[problem.pieces().stream().mapToInt(FitPiece::quantity).sum()];
         int copy = 0;
@@ -50,12 +50,12 @@ record Bench(
         for (int c = 0; c < pinned.length; c++) {
             pinned[c] = empty.isPlaced(c);
         }
-        return new Bench(
+        return new SearchProblem(
                 problem,
                 book,
                 new Clearances(problem),
                 new Stripes(problem),
-                new Touch(problem),
+                new ContactField(problem),
                 pieceOf,
                 usable,
                 pinned,
@@ -71,14 +71,13 @@ record Bench(
                 first++;
             }
             int copy = first + placed.copy();
-            state.shape[copy] = book.shape(placed).index;
-            for (int p = 0; p < problem.panels().size(); p++) {
-                if (problem.panels().get(p).id().equals(placed.panel())) {
-                    state.panel[copy] = p;
-                }
-            }
-            state.x[copy] = placed.at().x();
-            state.y[copy] = placed.at().y();
+            int panel = problem.panels().indexOf(problem.panel(placed.panel()));
+            state.put(
+                    copy,
+                    book.shape(placed).index,
+                    panel,
+                    placed.at().x(),
+                    placed.at().y());
         }
         return state;
     }
@@ -139,12 +138,12 @@ record Bench(
         return left;
     }
 
-    /** Has spots for a copy looked for beside all others that lie on the panel. */
-    void setNeighbours(LayState state, int copy, int panel, Shape shape, Spots spots) {
-        spots.clear();
+    /** Has candidates for a copy looked for beside all others that lie on the panel. */
+    void setNeighbours(LayState state, int copy, int panel, Shape shape, CandidatePositions candidates) {
+        candidates.clear();
         for (int other = 0; other < state.shape.length; other++) {
             if (other != copy && state.isPlaced(other) && state.panel[other] == panel) {
-                spots.addObstacle(
+                candidates.addObstacle(
                         clearances.between(book.shape(state.shape[other]), shape), state.x[other], state.y[other]);
             }
         }

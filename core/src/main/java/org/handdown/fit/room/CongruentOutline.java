@@ -11,7 +11,7 @@ import org.handdown.geometry.Ring;
  *
  * @param ring its box begins at the origin; from its first corner by x and y, counter-clockwise
  */
-record Stencil(int number, Ring ring) {
+record CongruentOutline(int number, Ring ring) {
     private static final double STEPS_PER_MM = 1e6;
 
     /** A ring as a stencil has it. */
