@@ -23,9 +23,13 @@ const {
 }>()
 const emit = defineEmits<{ rest: []; tap: [x: number, y: number] }>()
 const BORDER = 54
+/** On a narrow table the buttons stand in rows at its foot. */
+const NARROW = 480
+const FOOT = 112
 const box = ref<HTMLElement>()
 const size = shallowRef<Size>({ width: 800, height: 600 })
-const view = shallowRef<View>(fit(bounds, size.value, BORDER))
+const all = () => fit(bounds, size.value, BORDER, size.value.width < NARROW ? FOOT : BORDER)
+const view = shallowRef<View>(all())
 const touched = ref(false)
 
 useResizeObserver(box, ([entry]) => {
@@ -91,7 +95,7 @@ function closer(factor: number) {
   look((on) => hands.scaleBy(on, factor))
 }
 function refit() {
-  view.value = fit(bounds, size.value, BORDER)
+  view.value = all()
   touched.value = false
   look((on) => hands.transform(on, transformOf(view.value)))
 }

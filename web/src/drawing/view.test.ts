@@ -11,6 +11,14 @@ describe('view of the table', () => {
     expect(toMm(view, 400, 300)).toEqual({ x: 200, y: 500 })
   })
 
+  it('leaves room at the foot where buttons lie', () => {
+    const view = fit(bounds, { width: 800, height: 600 }, 50, 150)
+    const foot = view.shiftY - bounds.minY * view.scale
+    const head = view.shiftY - bounds.maxY * view.scale
+    expect(head).toBeCloseTo(50)
+    expect(foot).toBeCloseTo(450)
+  })
+
   it('is the same seen as what the hands move', () => {
     const view = fit(bounds, { width: 800, height: 600 }, 50)
     expect(viewOf(transformOf(view))).toEqual(view)

@@ -13,19 +13,23 @@ export interface Size {
   height: number
 }
 
-/** The whole of the bounds in the middle of the room, with a border in px on the sides where the tapes lie. */
-export function fit(bounds: Bounds, size: Size, border: number): View {
+/**
+ * The whole of the bounds in the middle of the room, with a border in px on the sides where the tapes lie.
+ *
+ * @param below border at the foot, where buttons may lie
+ */
+export function fit(bounds: Bounds, size: Size, border: number, below = border): View {
   const wide = Math.max(1, bounds.maxX - bounds.minX)
   const high = Math.max(1, bounds.maxY - bounds.minY)
   const room = {
     width: Math.max(20, size.width - 2 * border),
-    height: Math.max(20, size.height - 2 * border),
+    height: Math.max(20, size.height - border - below),
   }
   const scale = Math.min(room.width / wide, room.height / high)
   return {
     scale,
     shiftX: size.width / 2 - ((bounds.minX + bounds.maxX) / 2) * scale,
-    shiftY: size.height / 2 + ((bounds.minY + bounds.maxY) / 2) * scale,
+    shiftY: (size.height + border - below) / 2 + ((bounds.minY + bounds.maxY) / 2) * scale,
   }
 }
 
