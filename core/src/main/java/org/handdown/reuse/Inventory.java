@@ -73,27 +73,24 @@ public final class Inventory {
         Optional<Closure> closure = anatomy.closures().stream()
                 .filter(c -> c.part().equals(part.id()) && c.edge().equals(edge.name()))
                 .findFirst();
-        keepers.add(new Keeper(
+        keepers.add(Keeper.of(
                         part.id() + "/" + edge.name(),
                         Wording.fill("%s of the %s", kind.words(), part.name()),
                         kind,
-                        part.layer(),
-                        part.id(),
-                        edge.name(),
                         edge.lengthMm(),
+                        finish.depthMm())
+                .at(part.layer(), part.id(), edge.name())
+                .restingAt(
                         finish.restMm() == 0 ? edge.lengthMm() : finish.restMm(),
-                        kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0,
-                        finish.depthMm(),
-                        edge.bowMm(),
-                        Keeper.Hold.ATTACHED,
-                        0,
+                        kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0)
+                .bowedOut(edge.bowMm())
+                .with(new Keeper.Buttons(
                         closure.map(c -> c.atMm().size()).orElse(0),
                         closure.map(Closure::diameterMm).orElse(0.0),
-                        closure.map(Closure::lineMm).orElse(kind == KeeperKind.PLACKET ? finish.depthMm() / 2 : 0),
-                        Side.of(edge),
-                        kind.crossingMm(thickness(part.layer())),
-                        part.layer() == Layer.SHELL && cloth.oneWay(),
-                        Assessment.Condition.SOUND)
+                        closure.map(Closure::lineMm).orElse(kind == KeeperKind.PLACKET ? finish.depthMm() / 2 : 0)))
+                .clothOn(Side.of(edge))
+                .thick(kind.crossingMm(thickness(part.layer())))
+                .oneWay(part.layer() == Layer.SHELL && cloth.oneWay())
                 .of(thing(part, edge)));
     }
 
@@ -137,27 +134,18 @@ public final class Inventory {
                 Keeper.Hold hold = open == joins.size()
                         ? Keeper.Hold.DETACHED
                         : open > 0 ? Keeper.Hold.HALF : Keeper.Hold.ATTACHED;
-                keepers.add(new Keeper(
-                        part.id(),
-                        part.name(),
-                        kind,
-                        part.layer(),
-                        part.id(),
-                        "",
-                        kind == KeeperKind.ZIP ? box.heightMm() : box.widthMm(),
-                        kind == KeeperKind.ZIP ? box.heightMm() : box.widthMm(),
-                        kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0,
-                        kind == KeeperKind.ZIP ? box.widthMm() : box.heightMm(),
-                        0,
-                        hold,
-                        off,
-                        0,
-                        0,
-                        0,
-                        Side.NONE,
-                        kind.crossingMm(thickness(part.layer())),
-                        false,
-                        Assessment.Condition.SOUND));
+                keepers.add(Keeper.of(
+                                part.id(),
+                                part.name(),
+                                kind,
+                                kind == KeeperKind.ZIP ? box.heightMm() : box.widthMm(),
+                                kind == KeeperKind.ZIP ? box.widthMm() : box.heightMm())
+                        .at(part.layer(), part.id(), "")
+                        .restingAt(
+                                kind == KeeperKind.ZIP ? box.heightMm() : box.widthMm(),
+                                kind == KeeperKind.RIB || kind == KeeperKind.CUFF ? usable() : 0)
+                        .held(hold, off)
+                        .thick(kind.crossingMm(thickness(part.layer()))));
             });
         }
     }
@@ -170,27 +158,15 @@ public final class Inventory {
                     && !join.finishedEdge()
                     && join.lengthMm() >= LEAST_STRIP_MM
                     && join.allowanceMm() > 0) {
-                keepers.add(new Keeper(
-                        "strip-" + join.id(),
-                        "seam strip of the " + join.name(),
-                        KeeperKind.SEAM_STRIP,
-                        Layer.SHELL,
-                        join.runs().get(0).part(),
-                        "",
-                        join.lengthMm(),
-                        join.lengthMm(),
-                        0,
-                        join.allowanceMm(),
-                        0,
-                        Keeper.Hold.DETACHED,
-                        0,
-                        0,
-                        0,
-                        0,
-                        Side.NONE,
-                        KeeperKind.SEAM_STRIP.crossingMm(cloth.thicknessMm()),
-                        false,
-                        Assessment.Condition.SOUND));
+                keepers.add(Keeper.of(
+                                "strip-" + join.id(),
+                                "seam strip of the " + join.name(),
+                                KeeperKind.SEAM_STRIP,
+                                join.lengthMm(),
+                                join.allowanceMm())
+                        .at(Layer.SHELL, join.runs().get(0).part(), "")
+                        .held(Keeper.Hold.DETACHED, 0)
+                        .thick(KeeperKind.SEAM_STRIP.crossingMm(cloth.thicknessMm())));
             }
         }
     }
@@ -227,56 +203,25 @@ public final class Inventory {
 
     private Keeper hidden(String id, String name, KeeperKind kind, Join join) {
         double length = kind == KeeperKind.AXIS ? join.lengthMm() : 0;
-        return new Keeper(
-                id,
-                name,
-                kind,
-                Layer.SHELL,
-                kind == KeeperKind.AXIS ? join.runs().get(0).part() : "",
-                "",
-                length,
-                length,
-                0,
-                0,
-                0,
-                Keeper.Hold.ATTACHED,
-                0,
-                0,
-                0,
-                0,
-                Side.NONE,
-                0,
-                false,
-                Assessment.Condition.SOUND);
+        return Keeper.of(id, name, kind, length, 0)
+                .at(Layer.SHELL, kind == KeeperKind.AXIS ? join.runs().get(0).part() : "", "");
     }
 
     private void buttons() {
         for (Closure closure : anatomy.closures()) {
             if (closure.kind() == Closure.Kind.BUTTONS && !closure.atMm().isEmpty()) {
-                keepers.add(new Keeper(
-                        "set-" + closure.id(),
-                        Wording.fill(
-                                "%d buttons of the %s",
-                                closure.atMm().size(),
-                                anatomy.part(closure.part()).name()),
-                        KeeperKind.BUTTONS,
-                        Layer.SHELL,
-                        closure.part(),
-                        "",
-                        0,
-                        0,
-                        0,
-                        0,
-                        0,
-                        Keeper.Hold.ATTACHED,
-                        0.5 * closure.atMm().size(),
-                        closure.atMm().size(),
-                        closure.diameterMm(),
-                        closure.lineMm(),
-                        Side.NONE,
-                        0,
-                        false,
-                        Assessment.Condition.SOUND));
+                keepers.add(Keeper.of(
+                                "set-" + closure.id(),
+                                Wording.fill(
+                                        "%d buttons of the %s",
+                                        closure.atMm().size(),
+                                        anatomy.part(closure.part()).name()),
+                                KeeperKind.BUTTONS,
+                                0,
+                                0)
+                        .at(Layer.SHELL, closure.part(), "")
+                        .held(Keeper.Hold.ATTACHED, 0.5 * closure.atMm().size())
+                        .with(new Keeper.Buttons(closure.atMm().size(), closure.diameterMm(), closure.lineMm())));
             }
         }
     }

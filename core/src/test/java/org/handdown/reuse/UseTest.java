@@ -33,27 +33,10 @@ class UseTest {
     private static final double INCH = 25.4;
 
     private static Keeper keeper(String id, KeeperKind kind, double length, double stretch, double depth) {
-        return new Keeper(
-                id,
-                id,
-                kind,
-                Layer.SHELL,
-                id,
-                "",
-                length,
-                length,
-                stretch,
-                depth,
-                0,
-                Keeper.Hold.DETACHED,
-                0,
-                0,
-                0,
-                0,
-                Side.NONE,
-                0,
-                false,
-                Assessment.Condition.SOUND);
+        return Keeper.of(id, id, kind, length, depth)
+                .at(Layer.SHELL, id, "")
+                .restingAt(length, stretch)
+                .held(Keeper.Hold.DETACHED, 0);
     }
 
     /** What is left of a hem that two sleeves share is told once, and is what neither took. */
@@ -121,27 +104,7 @@ class UseTest {
     }
 
     private static Keeper edge(String id, KeeperKind kind, double length, double bow) {
-        return new Keeper(
-                id,
-                id,
-                kind,
-                Layer.SHELL,
-                id,
-                "hem",
-                length,
-                length,
-                0,
-                20,
-                bow,
-                Keeper.Hold.ATTACHED,
-                0,
-                0,
-                0,
-                0,
-                Side.NONE,
-                0,
-                false,
-                Assessment.Condition.SOUND);
+        return Keeper.of(id, id, kind, length, 20).at(Layer.SHELL, id, "hem").bowedOut(bow);
     }
 
     private static Want want(String id, Role role, double length, double stretchesTo) {
@@ -174,27 +137,9 @@ class UseTest {
 
     @Test
     void anAttachedRibIsNotStretchedOntoAnything() {
-        Keeper rib = new Keeper(
-                "r",
-                "r",
-                KeeperKind.RIB,
-                Layer.SHELL,
-                "sleeve",
-                "hem",
-                230,
-                180,
-                0.3,
-                60,
-                0,
-                Keeper.Hold.ATTACHED,
-                0,
-                0,
-                0,
-                0,
-                Side.NONE,
-                0,
-                false,
-                Assessment.Condition.SOUND);
+        Keeper rib = Keeper.of("r", "r", KeeperKind.RIB, 230, 60)
+                .at(Layer.SHELL, "sleeve", "hem")
+                .restingAt(180, 0.3);
         Use use = Use.of(edgeWant("e", Role.CUFF, 220, 0), rib);
         assertThat(use.serves()).isTrue();
         assertThat(use.notes()).anyMatch(n -> n.contains("ratio 1.28"));
@@ -342,27 +287,10 @@ class UseTest {
         List<Keeper> keepers = new ArrayList<>();
         List<Want> wants = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
-            keepers.add(new Keeper(
-                    "k" + i,
-                    "k" + i,
-                    KeeperKind.POCKET,
-                    Layer.SHELL,
-                    "k" + i,
-                    "",
-                    100 + random.nextInt(100),
-                    200,
-                    0,
-                    150,
-                    0,
-                    Keeper.Hold.HALF,
-                    random.nextInt(15),
-                    0,
-                    0,
-                    0,
-                    Side.NONE,
-                    0,
-                    false,
-                    Assessment.Condition.SOUND));
+            keepers.add(Keeper.of("k" + i, "k" + i, KeeperKind.POCKET, 100 + random.nextInt(100), 150)
+                    .at(Layer.SHELL, "k" + i, "")
+                    .restingAt(200, 0)
+                    .held(Keeper.Hold.HALF, random.nextInt(15)));
             wants.add(want("w" + i, Role.POCKET, 90 + random.nextInt(100), 0));
         }
         var graph = new SimpleWeightedGraph<String, DefaultWeightedEdge>(DefaultWeightedEdge.class);
@@ -450,27 +378,12 @@ class UseTest {
     }
 
     private static Keeper placket(Side side, boolean oneWay, double crossingMm) {
-        return new Keeper(
-                "p",
-                "placket",
-                KeeperKind.PLACKET,
-                Layer.SHELL,
-                "front-left",
-                "centre",
-                600,
-                600,
-                0,
-                34,
-                0,
-                Keeper.Hold.ATTACHED,
-                0,
-                7,
-                11,
-                17,
-                side,
-                crossingMm,
-                oneWay,
-                Assessment.Condition.SOUND);
+        return Keeper.of("p", "placket", KeeperKind.PLACKET, 600, 34)
+                .at(Layer.SHELL, "front-left", "centre")
+                .with(new Keeper.Buttons(7, 11, 17))
+                .clothOn(side)
+                .thick(crossingMm)
+                .oneWay(oneWay);
     }
 
     private static Want front(Side side) {
