@@ -23,7 +23,7 @@ final class AnatomyBuilder {
     private static final double VIEW_GAP_MM = 130;
 
     private final List<Part> parts = new ArrayList<>();
-    private final List<Join> joins = new ArrayList<>();
+    private final List<Sewn> sewn = new ArrayList<>();
     private final List<Fold> folds = new ArrayList<>();
     private final List<Closure> closures = new ArrayList<>();
     private final List<FlatView> views = new ArrayList<>();
@@ -53,30 +53,82 @@ final class AnatomyBuilder {
         return this;
     }
 
-    AnatomyBuilder seam(String id, String name, StitchType stitch, int rows, Join.Run... runs) {
-        return seam(id, name, stitch, rows, Set.of(), runs);
+    /** A join that is sewn next: one row as long as its first edge, with the seam allowance of this source, until it is said otherwise. */
+    Sewn sew(String id, String name, StitchType stitch) {
+        Sewn join = new Sewn(id, name, stitch);
+        sewn.add(join);
+        return join;
     }
 
-    /** A seam as long as its first edge. */
-    AnatomyBuilder seam(String id, String name, StitchType stitch, int rows, Set<Join.Trait> traits, Join.Run... runs) {
-        Join.Run first = runs[0];
-        double length = part(first.part()).outline().edge(first.edge()).lengthMm();
-        return join(id, name, stitch, rows, length, allowanceMm, 0, traits, runs);
-    }
+    /** A join being told of. */
+    final class Sewn {
+        private final String id;
+        private final String name;
+        private final StitchType stitch;
+        private final List<Join.Run> runs = new ArrayList<>();
+        private int rows = 1;
+        private double lengthMm = Double.NaN;
+        private double allowanceMm = AnatomyBuilder.this.allowanceMm;
+        private int tacks;
+        private boolean finishedEdge;
+        private Set<Join.Trait> traits = Set.of();
 
-    AnatomyBuilder join(
-            String id,
-            String name,
-            StitchType stitch,
-            int rows,
-            double lengthMm,
-            double allowanceMm,
-            int tacks,
-            Set<Join.Trait> traits,
-            Join.Run... runs) {
-        joins.add(new Join(
-                id, name, List.of(runs), stitch, rows, lengthMm, allowanceMm, tacks, false, joins.size(), traits));
-        return this;
+        private Sewn(String id, String name, StitchType stitch) {
+            this.id = id;
+            this.name = name;
+            this.stitch = stitch;
+        }
+
+        Sewn rows(int many) {
+            rows = many;
+            return this;
+        }
+
+        Sewn longMm(double mm) {
+            lengthMm = mm;
+            return this;
+        }
+
+        Sewn allowance(double mm) {
+            allowanceMm = mm;
+            return this;
+        }
+
+        Sewn tacks(int many) {
+            tacks = many;
+            return this;
+        }
+
+        Sewn with(Join.Trait... these) {
+            return with(Set.of(these));
+        }
+
+        Sewn with(Set<Join.Trait> these) {
+            traits = these;
+            return this;
+        }
+
+        Sewn along(String part, String edge) {
+            return along(run(part, edge));
+        }
+
+        Sewn along(Join.Run... these) {
+            runs.addAll(List.of(these));
+            return this;
+        }
+
+        /** Goes on with the source. */
+        AnatomyBuilder then() {
+            return AnatomyBuilder.this;
+        }
+
+        private Join join(int place) {
+            Join.Run first = runs.get(0);
+            double length = Double.isNaN(lengthMm)
+                    ? part(first.part()).outline().edge(first.edge()).lengthMm()
+                    : lengthMm;
+            return new Join(id, name, runs, stitch, rows, length, allowanceMm, tacks, finishedEdge, place, traits);
+        }
     }
 
     /** A turned hem along edges: leaving it closed keeps a finished edge. A hem of no depth is none. */
@@ -86,7 +138,7 @@ final class AnatomyBuilder {
             for (Join.Run r : runs) {
                 length += part(r.part()).outline().edge(r.edge()).lengthMm();
             }
-            joins.add(new Join(id, name, List.of(runs), stitch, 1, length, depthMm, 0, true, joins.size(), Set.of()));
+            sew(id, name, stitch).longMm(length).allowance(depthMm).along(runs).finishedEdge = true;
         }
         return this;
     }
@@ -187,6 +239,8 @@ final class AnatomyBuilder {
     }
 
     Anatomy build() {
+        List<Join> joins = new ArrayList<>();
+        sewn.forEach(s -> joins.add(s.join(joins.size())));
         return new Anatomy(parts, joins, folds, closures, views);
     }
 }

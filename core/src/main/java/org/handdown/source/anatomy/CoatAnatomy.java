@@ -105,7 +105,7 @@ final class CoatAnatomy {
     }
 
     private void seam(String id, String name, Join.Run... runs) {
-        build.seam(id, name, StitchType.PLAIN, 1, runs);
+        build.sew(id, name, StitchType.PLAIN).along(runs);
     }
 
     private double long_(String part, String edge) {
@@ -208,42 +208,23 @@ final class CoatAnatomy {
         }
         collar(inside, neckline);
         for (String side : List.of("left", "right")) {
-            build.seam(
-                    "facing-" + side,
-                    side + " front edge",
-                    StitchType.PLAIN,
-                    1,
-                    Set.of(Join.Trait.FUSED),
-                    run("front-" + side, "centre"),
-                    run("facing-" + side, "left"));
+            build.sew("facing-" + side, side + " front edge", StitchType.PLAIN)
+                    .with(Join.Trait.FUSED)
+                    .along("front-" + side, "centre")
+                    .along("facing-" + side, "left");
         }
         body("lining-", " of the lining");
         for (String side : List.of("left", "right")) {
-            build.seam(
-                    "facing-lining-" + side,
-                    side + " facing to the lining",
-                    StitchType.PLAIN,
-                    1,
-                    run("lining-front-" + side, "centre"),
-                    run("facing-" + side, "right"));
-            build.seam(
-                    "sleeve-lining-" + side,
-                    side + " sleeve end to its lining",
-                    StitchType.HAND,
-                    1,
-                    ends("", side, ends("lining-", side)));
+            build.sew("facing-lining-" + side, side + " facing to the lining", StitchType.PLAIN)
+                    .along("lining-front-" + side, "centre")
+                    .along("facing-" + side, "right");
+            build.sew("sleeve-lining-" + side, side + " sleeve end to its lining", StitchType.HAND)
+                    .along(ends("", side, ends("lining-", side)));
         }
-        build.join(
-                "lining-neck",
-                "lining to the neck seam",
-                StitchType.PLAIN,
-                1,
-                long_("back", "neck"),
-                m.mm("allowance"),
-                0,
-                Set.of(),
-                run("lining-back", "neck"),
-                run("collar", "lower"));
+        build.sew("lining-neck", "lining to the neck seam", StitchType.PLAIN)
+                .longMm(long_("back", "neck"))
+                .along("lining-back", "neck")
+                .along("collar", "lower");
         build.hem(
                 "hem",
                 "hem",
@@ -252,21 +233,15 @@ final class CoatAnatomy {
                 run("front-left", "hem"),
                 run("back", "hem"),
                 run("front-right", "hem"));
-        build.join(
-                "lining-hem",
-                "lining to the hem",
-                StitchType.HAND,
-                1,
-                m.mm("hem"),
-                m.mm("allowance"),
-                0,
-                Set.of(Join.Trait.CLOSED_BY_HAND),
-                run("lining-back", "hem"),
-                run("lining-front-left", "hem"),
-                run("lining-front-right", "hem"),
-                run("back", "hem"),
-                run("front-left", "hem"),
-                run("front-right", "hem"));
+        build.sew("lining-hem", "lining to the hem", StitchType.HAND)
+                .longMm(m.mm("hem"))
+                .with(Join.Trait.CLOSED_BY_HAND)
+                .along("lining-back", "hem")
+                .along("lining-front-left", "hem")
+                .along("lining-front-right", "hem")
+                .along("back", "hem")
+                .along("front-left", "hem")
+                .along("front-right", "hem");
         if (m.count("buttons") > 0) {
             build.closure(new Closure(
                     "buttons",
@@ -313,17 +288,12 @@ final class CoatAnatomy {
                             PartRole.FACING,
                             Layer.INTERFACING,
                             Map.of())
-                    .join(
-                            id,
-                            side + " front interfacing, glued on",
-                            StitchType.PLAIN,
-                            1,
-                            long_("front-" + side, "armhole"),
-                            0,
-                            0,
-                            Set.of(Join.Trait.FUSED),
-                            run("front-" + side, "interfacing"),
-                            run(id, "armhole"));
+                    .sew(id, side + " front interfacing, glued on", StitchType.PLAIN)
+                    .longMm(long_("front-" + side, "armhole"))
+                    .allowance(0)
+                    .with(Join.Trait.FUSED)
+                    .along("front-" + side, "interfacing")
+                    .along(id, "armhole");
         }
     }
 
@@ -353,17 +323,11 @@ final class CoatAnatomy {
                             PartRole.FACING,
                             Layer.INTERFACING,
                             Map.of())
-                    .join(
-                            id,
-                            side + " shoulder pad, caught by hand",
-                            StitchType.HAND,
-                            1,
-                            wide,
-                            0,
-                            0,
-                            Set.of(),
-                            run("back", "shoulder-pad"),
-                            run(id, "neckwards"));
+                    .sew(id, side + " shoulder pad, caught by hand", StitchType.HAND)
+                    .longMm(wide)
+                    .allowance(0)
+                    .along("back", "shoulder-pad")
+                    .along(id, "neckwards");
         }
     }
 
@@ -383,17 +347,14 @@ final class CoatAnatomy {
                             PartRole.POCKET,
                             jetted ? Layer.LINING : Layer.SHELL,
                             Map.of())
-                    .join(
-                            "pocket-" + side,
-                            side + " pocket",
-                            jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED,
-                            jetted ? 2 : 1,
-                            jetted ? wide : wide + 2 * high,
-                            0,
-                            2,
-                            jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED),
-                            run("front-" + side, "pocket"),
-                            run("pocket-" + side, "lower"));
+                    .sew("pocket-" + side, side + " pocket", jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED)
+                    .rows(jetted ? 2 : 1)
+                    .longMm(jetted ? wide : wide + 2 * high)
+                    .allowance(0)
+                    .tacks(2)
+                    .with(jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED))
+                    .along("front-" + side, "pocket")
+                    .along("pocket-" + side, "lower");
             if (jetted) {
                 inside.add("pocket-" + side);
                 welts(side, wide);
@@ -409,17 +370,11 @@ final class CoatAnatomy {
                         PartRole.FACING,
                         Layer.SHELL,
                         Map.of())
-                .join(
-                        "welts-" + side,
-                        side + " pocket, welts to the bag",
-                        StitchType.PLAIN,
-                        1,
-                        wide + 30,
-                        7,
-                        0,
-                        Set.of(),
-                        run("welts-" + side, "lower"),
-                        run("pocket-" + side, "upper"));
+                .sew("welts-" + side, side + " pocket, welts to the bag", StitchType.PLAIN)
+                .longMm(wide + 30)
+                .allowance(7)
+                .along("welts-" + side, "lower")
+                .along("pocket-" + side, "upper");
     }
 
     /** Shoulders, sides and sleeves of a layer. */
@@ -456,19 +411,12 @@ final class CoatAnatomy {
                         side + " back sleeve seam" + of,
                         run(sleeve, "seam-right"),
                         run(under, "seam-left"));
-                build.join(
-                        prefix + "armhole-" + side,
-                        side + " armhole" + of,
-                        StitchType.PLAIN,
-                        1,
-                        long_(sleeve, "head") + long_(under, "head"),
-                        m.mm("allowance"),
-                        0,
-                        Set.of(),
-                        run(sleeve, "head"),
-                        run(under, "head"),
-                        run(front, "armhole"),
-                        run(back, "armhole-" + side));
+                build.sew(prefix + "armhole-" + side, side + " armhole" + of, StitchType.PLAIN)
+                        .longMm(long_(sleeve, "head") + long_(under, "head"))
+                        .along(sleeve, "head")
+                        .along(under, "head")
+                        .along(front, "armhole")
+                        .along(back, "armhole-" + side);
             } else {
                 seam(
                         prefix + "underarm-" + side,
@@ -495,30 +443,20 @@ final class CoatAnatomy {
                             PartRole.FACING,
                             Layer.SHELL,
                             Map.of())
-                    .join(
-                            "collar-under",
-                            "upper collar to under collar",
-                            StitchType.PLAIN,
-                            1,
-                            neckline + 2 * m.mm("collar"),
-                            7,
-                            0,
-                            Set.of(Join.Trait.FUSED),
-                            run("collar", "upper"),
-                            run("collar-under", "upper"));
+                    .sew("collar-under", "upper collar to under collar", StitchType.PLAIN)
+                    .longMm(neckline + 2 * m.mm("collar"))
+                    .allowance(7)
+                    .with(Join.Trait.FUSED)
+                    .along("collar", "upper")
+                    .along("collar-under", "upper");
         }
-        build.join(
-                "collar",
-                "collar seam",
-                StitchType.PLAIN,
-                2,
-                neckline,
-                m.mm("allowance"),
-                0,
-                Set.of(Join.Trait.FUSED),
-                run("front-left", "neck"),
-                run("front-right", "neck"),
-                run("back", "neck"),
-                run("collar", "lower"));
+        build.sew("collar", "collar seam", StitchType.PLAIN)
+                .rows(2)
+                .longMm(neckline)
+                .with(Join.Trait.FUSED)
+                .along("front-left", "neck")
+                .along("front-right", "neck")
+                .along("back", "neck")
+                .along("collar", "lower");
     }
 }

@@ -209,16 +209,11 @@ final class DressAnatomy {
     }
 
     private void seam(String id, String name, double lengthMm, Join.Run... runs) {
-        build.join(
-                id,
-                name,
-                whole ? StitchType.PLAIN : StitchType.OVERLOCKED,
-                whole ? 1 : 2,
-                lengthMm,
-                m.mm("allowance"),
-                0,
-                overcast,
-                runs);
+        build.sew(id, name, whole ? StitchType.PLAIN : StitchType.OVERLOCKED)
+                .rows(whole ? 1 : 2)
+                .longMm(lengthMm)
+                .with(overcast)
+                .along(runs);
     }
 
     private void seams() {
@@ -263,19 +258,14 @@ final class DressAnatomy {
         inside.add("neck-facing");
         double neck = long_("bodice-front", "neck") + 2 * long_("bodice-back-left", "neck");
         build.part("neck-facing", Block.rectangle(neck, FACING_MM), PartRole.FACING)
-                .join(
-                        "neck",
-                        "neck to its facing",
-                        StitchType.PLAIN,
-                        1,
-                        neck,
-                        7,
-                        0,
-                        Set.of(Join.Trait.FUSED),
-                        run("bodice-front", "neck"),
-                        run("bodice-back-left", "neck"),
-                        run("bodice-back-right", "neck"),
-                        run("neck-facing", "upper"));
+                .sew("neck", "neck to its facing", StitchType.PLAIN)
+                .longMm(neck)
+                .allowance(7)
+                .with(Join.Trait.FUSED)
+                .along("bodice-front", "neck")
+                .along("bodice-back-left", "neck")
+                .along("bodice-back-right", "neck")
+                .along("neck-facing", "upper");
     }
 
     private void waistAndZip() {
@@ -304,15 +294,9 @@ final class DressAnatomy {
             along.addAll(List.of(run("skirt-back-left", "centre"), run("skirt-back-right", "centre")));
         }
         build.closure(new Closure("zip", Closure.Kind.ZIP, "bodice-back-left", "centre", List.of(), 0, 0));
-        build.join(
-                "zip",
-                "zip in the centre back",
-                StitchType.PLAIN,
-                1,
-                Math.max(2 * m.mm("zip"), 1),
-                m.mm("allowance"),
-                2,
-                Set.of(),
-                along.toArray(Join.Run[]::new));
+        build.sew("zip", "zip in the centre back", StitchType.PLAIN)
+                .longMm(Math.max(2 * m.mm("zip"), 1))
+                .tacks(2)
+                .along(along.toArray(Join.Run[]::new));
     }
 }

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.handdown.fit.EdgeKind;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.EdgeFinish;
@@ -89,13 +88,9 @@ final class FlatAnatomy {
                     .hem("hem-" + i, "hem of curtain " + i, turned, m.mm("hemDepth"), run(curtain, "lower"))
                     .hem("lining-hem-" + i, "hem of lining " + i, StitchType.PLAIN, 40, run(lining, "lower"));
             for (String side : List.of("left", "right")) {
-                build.seam(
-                        "lining-" + side + "-" + i,
-                        "lining to curtain " + i + ", " + side + " edge",
-                        turned,
-                        1,
-                        run(curtain, side),
-                        run(lining, side));
+                build.sew("lining-" + side + "-" + i, "lining to curtain " + i + ", " + side + " edge", turned)
+                        .along(curtain, side)
+                        .along(lining, side);
             }
             Join.Run[] top = {run(curtain, "upper"), run(lining, "upper")};
             // The cords come out of the tape and the gathers with them; at least a fifth of the width is left of the
@@ -108,13 +103,10 @@ final class FlatAnatomy {
                 build.part(tape, Block.rectangle(wide, m.mm("header")), PartRole.TAPE);
                 top = new Join.Run[] {top[0], top[1], run(tape, "lower")};
             }
-            build.seam(
-                    "header-" + i,
-                    "header of curtain " + i,
-                    StitchType.TOPSTITCHED,
-                    2,
-                    Set.of(Join.Trait.TOPSTITCHED),
-                    top);
+            build.sew("header-" + i, "header of curtain " + i, StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .with(Join.Trait.TOPSTITCHED)
+                    .along(top);
         }
         return build.spread(List.of(front), List.of(), inside).build();
     }

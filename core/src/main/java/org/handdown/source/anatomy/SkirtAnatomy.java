@@ -182,17 +182,15 @@ final class SkirtAnatomy {
         }
         sides(zip);
         if (zip > 0 && !zipBehind()) {
-            build.join(
-                            "zip",
-                            "zip in the left side",
-                            StitchType.TOPSTITCHED,
-                            2,
-                            zip,
-                            0,
-                            2,
-                            Set.of(Join.Trait.TOPSTITCHED),
-                            run("front", "side-right"),
-                            run("zip", "left"))
+            build.sew("zip", "zip in the left side", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(zip)
+                    .allowance(0)
+                    .tacks(2)
+                    .with(Join.Trait.TOPSTITCHED)
+                    .along("front", "side-right")
+                    .along("zip", "left")
+                    .then()
                     .closure(new Closure("zip", Closure.Kind.ZIP, "front", "side-right", List.of(), 0, 0));
         }
         List<String> inside = new ArrayList<>(zip > 0 ? List.of("waistband", "zip") : List.of("waistband"));
@@ -226,41 +224,26 @@ final class SkirtAnatomy {
 
     private void centreBack(double zip) {
         double whole = build.part("back-left").outline().edge("centre").lengthMm();
-        build.join(
-                        "centre-back",
-                        "centre back seam",
-                        StitchType.PLAIN,
-                        1,
-                        Math.max(10, whole - zip - slitMm()),
-                        m.mm("allowance"),
-                        slitMm() > 0 ? 1 : 0,
-                        Set.of(Join.Trait.OVERCAST),
-                        run("back-left", "centre"),
-                        run("back-right", "centre"))
-                .join(
-                        "zip",
-                        "zip at the centre back",
-                        StitchType.PLAIN,
-                        1,
-                        2 * zip,
-                        m.mm("allowance"),
-                        2,
-                        Set.of(),
-                        run("back-left", "centre"),
-                        run("back-right", "centre"),
-                        run("zip", "left"))
+        build.sew("centre-back", "centre back seam", StitchType.PLAIN)
+                .longMm(Math.max(10, whole - zip - slitMm()))
+                .tacks(slitMm() > 0 ? 1 : 0)
+                .with(Join.Trait.OVERCAST)
+                .along("back-left", "centre")
+                .along("back-right", "centre")
+                .then()
+                .sew("zip", "zip at the centre back", StitchType.PLAIN)
+                .longMm(2 * zip)
+                .tacks(2)
+                .along("back-left", "centre")
+                .along("back-right", "centre")
+                .along("zip", "left")
+                .then()
                 .closure(new Closure("zip", Closure.Kind.ZIP, "back-left", "centre", List.of(), 0, 0));
         if (slitMm() > 0) {
-            build.join(
-                    "slit",
-                    "edges of the slit",
-                    StitchType.HAND,
-                    1,
-                    2 * slitMm(),
-                    Math.max(m.mm("allowance"), 30),
-                    0,
-                    Set.of(),
-                    run("back-left", "centre"));
+            build.sew("slit", "edges of the slit", StitchType.HAND)
+                    .longMm(2 * slitMm())
+                    .allowance(Math.max(m.mm("allowance"), 30))
+                    .along("back-left", "centre");
         }
     }
 
@@ -270,17 +253,12 @@ final class SkirtAnatomy {
             String atFront = side.equals("left") ? "side-right" : "side-left";
             double whole = build.part("front").outline().edge(atFront).lengthMm();
             double closed = side.equals("left") && !zipBehind() ? Math.max(10, whole - zip) : whole;
-            build.join(
-                    "side-" + side,
-                    side + " side seam",
-                    straight ? StitchType.PLAIN : StitchType.OVERLOCKED,
-                    straight ? 1 : 2,
-                    closed,
-                    m.mm("allowance"),
-                    0,
-                    straight ? Set.of(Join.Trait.OVERCAST) : Set.of(),
-                    run("front", atFront),
-                    run(backAt(side), "side-" + side));
+            build.sew("side-" + side, side + " side seam", straight ? StitchType.PLAIN : StitchType.OVERLOCKED)
+                    .rows(straight ? 1 : 2)
+                    .longMm(closed)
+                    .with(straight ? Set.of(Join.Trait.OVERCAST) : Set.of())
+                    .along("front", atFront)
+                    .along(backAt(side), "side-" + side);
         }
     }
 
@@ -295,27 +273,16 @@ final class SkirtAnatomy {
                             PartRole.PANEL,
                             Layer.LINING,
                             Map.of())
-                    .join(
-                            id,
-                            "lining of the " + part.replace('-', ' ') + " at the waist",
-                            StitchType.PLAIN,
-                            1,
-                            build.part(part).outline().edge("waist").lengthMm(),
-                            m.mm("allowance"),
-                            0,
-                            Set.of(),
-                            run(part, "waist"),
-                            run(id, "waist"));
+                    .sew(id, "lining of the " + part.replace('-', ' ') + " at the waist", StitchType.PLAIN)
+                    .longMm(build.part(part).outline().edge("waist").lengthMm())
+                    .along(part, "waist")
+                    .along(id, "waist");
         }
         for (String side : List.of("left", "right")) {
             String atFront = side.equals("left") ? "side-right" : "side-left";
-            build.seam(
-                    "lining-side-" + side,
-                    side + " side seam of the lining",
-                    StitchType.PLAIN,
-                    1,
-                    run("lining-front", atFront),
-                    run("lining-" + backAt(side), "side-" + side));
+            build.sew("lining-side-" + side, side + " side seam of the lining", StitchType.PLAIN)
+                    .along("lining-front", atFront)
+                    .along("lining-" + backAt(side), "side-" + side);
         }
         build.hem(
                 "lining-hem",
@@ -329,17 +296,13 @@ final class SkirtAnatomy {
 
     private void bands() {
         for (String part : Stream.concat(Stream.of("front"), backs().stream()).toList()) {
-            build.join(
-                    "band-" + part,
-                    "waistband to the " + part.replace('-', ' '),
-                    StitchType.TOPSTITCHED,
-                    2,
-                    m.mm("waist") / (part.startsWith("back-") ? 4 : 2),
-                    m.mm("allowance"),
-                    1,
-                    Set.of(Join.Trait.TOPSTITCHED),
-                    run(part, "waist"),
-                    run("waistband", "lower"));
+            build.sew("band-" + part, "waistband to the " + part.replace('-', ' '), StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(m.mm("waist") / (part.startsWith("back-") ? 4 : 2))
+                    .tacks(1)
+                    .with(Join.Trait.TOPSTITCHED)
+                    .along(part, "waist")
+                    .along("waistband", "lower");
         }
     }
 

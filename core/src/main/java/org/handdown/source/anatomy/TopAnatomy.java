@@ -129,21 +129,25 @@ final class TopAnatomy {
     private void closing(String side, Join.Run front, Join.Run back, Join.Run... armhole) {
         Join.Run[] around = Stream.concat(Stream.of(run("sleeve-" + side, "head")), Stream.of(armhole))
                 .toArray(Join.Run[]::new);
-        build.seam("armhole-" + side, side + " armhole", seam, rows, around);
+        build.sew("armhole-" + side, side + " armhole", seam).rows(rows).along(around);
         if (m.kind() == SourceKind.T_SHIRT && m.is("sides", TUBE)) {
             double length = long_(front.part(), front.edge());
             String fold = side + " fold of the tube";
-            build.join("side-" + side, fold, StitchType.KNITTED_ON, 1, length, 0, 0, Set.of(), front, back);
+            build.sew("side-" + side, fold, StitchType.KNITTED_ON)
+                    .longMm(length)
+                    .allowance(0)
+                    .along(front)
+                    .along(back);
         } else {
-            build.seam("side-" + side, side + " side seam", seam, rows, front, back);
+            build.sew("side-" + side, side + " side seam", seam)
+                    .rows(rows)
+                    .along(front)
+                    .along(back);
         }
-        build.seam(
-                "underarm-" + side,
-                side + " sleeve seam",
-                seam,
-                rows,
-                run("sleeve-" + side, "underarm-left"),
-                run("sleeve-" + side, "underarm-right"));
+        build.sew("underarm-" + side, side + " sleeve seam", seam)
+                .rows(rows)
+                .along("sleeve-" + side, "underarm-left")
+                .along("sleeve-" + side, "underarm-right");
     }
 
     private Anatomy knit() {
@@ -169,27 +173,18 @@ final class TopAnatomy {
                 Layer.SHELL,
                 Map.of());
         for (String side : List.of("left", "right")) {
-            build.seam(
-                    "shoulder-" + side,
-                    side + " shoulder seam",
-                    seam,
-                    rows,
-                    seam == StitchType.CHAIN ? Set.of() : Set.of(Join.Trait.TAPED),
-                    run("front", frontEdge("shoulder", side)),
-                    run("back", "shoulder-" + side));
+            build.sew("shoulder-" + side, side + " shoulder seam", seam)
+                    .rows(rows)
+                    .with(seam == StitchType.CHAIN ? Set.of() : Set.of(Join.Trait.TAPED))
+                    .along("front", frontEdge("shoulder", side))
+                    .along("back", "shoulder-" + side);
         }
-        build.join(
-                "neck",
-                ribbed ? "neck rib seam" : "neckband seam",
-                seam,
-                rows,
-                neckline,
-                m.mm("allowance"),
-                0,
-                Set.of(),
-                run("front", "neck"),
-                run("back", "neck"),
-                run("neckband", "lower"));
+        build.sew("neck", ribbed ? "neck rib seam" : "neckband seam", seam)
+                .rows(rows)
+                .longMm(neckline)
+                .along("front", "neck")
+                .along("back", "neck")
+                .along("neckband", "lower");
         for (String side : List.of("left", "right")) {
             closing(
                     side,
@@ -202,32 +197,18 @@ final class TopAnatomy {
         if (ribParts) {
             inside.add("hem-rib");
             build.part("hem-rib", Block.rectangle(m.mm("hemRibGirth"), m.mm("hemRib")), PartRole.RIB)
-                    .join(
-                            "hem-rib",
-                            "hem rib seam",
-                            seam,
-                            1,
-                            m.mm("chest"),
-                            m.mm("allowance"),
-                            0,
-                            Set.of(),
-                            run("front", "hem"),
-                            run("back", "hem"),
-                            run("hem-rib", "upper"));
+                    .sew("hem-rib", "hem rib seam", seam)
+                    .longMm(m.mm("chest"))
+                    .along("front", "hem")
+                    .along("back", "hem")
+                    .along("hem-rib", "upper");
             for (String side : List.of("left", "right")) {
                 inside.add("cuff-" + side);
                 build.part("cuff-" + side, Block.rectangle(m.mm("cuffRibGirth"), m.mm("cuffRib")), PartRole.CUFF)
-                        .join(
-                                "cuff-" + side,
-                                side + " cuff seam",
-                                seam,
-                                1,
-                                m.mm("sleeveHem"),
-                                m.mm("allowance"),
-                                0,
-                                Set.of(),
-                                run("sleeve-" + side, "hem"),
-                                run("cuff-" + side, "upper"));
+                        .sew("cuff-" + side, side + " cuff seam", seam)
+                        .longMm(m.mm("sleeveHem"))
+                        .along("sleeve-" + side, "hem")
+                        .along("cuff-" + side, "upper");
             }
         } else if (!ribbed) {
             build.hem("hem", "hem", StitchType.COVER, m.mm("hemDepth"), run("front", "hem"), run("back", "hem"));
@@ -293,54 +274,36 @@ final class TopAnatomy {
         String buttoned = m.is("buttonSide", ON_THE_RIGHT) ? "front-right" : "front-left";
         build.closure(
                 new Closure("buttons", Closure.Kind.BUTTONS, buttoned, "centre", at, lap, m.mm("buttonDiameter")));
-        build.join(
-                "pocket",
-                "breast pocket",
-                StitchType.TOPSTITCHED,
-                1,
-                pocketWide() + 2 * pocketHigh(),
-                0,
-                2,
-                Set.of(Join.Trait.TOPSTITCHED),
-                run("front-left", "pocket"),
-                run("pocket", "lower"));
+        build.sew("pocket", "breast pocket", StitchType.TOPSTITCHED)
+                .longMm(pocketWide() + 2 * pocketHigh())
+                .allowance(0)
+                .tacks(2)
+                .with(Join.Trait.TOPSTITCHED)
+                .along("front-left", "pocket")
+                .along("pocket", "lower");
         List<String> inside = new ArrayList<>(List.of("collar", "cuff-left", "cuff-right"));
         if (whole) {
             linings(inside, neckline, across);
         }
-        build.join(
-                "yoke",
-                "yoke seam",
-                StitchType.TOPSTITCHED,
-                2,
-                across,
-                m.mm("allowance"),
-                0,
-                Set.of(),
-                run("back", "upper"),
-                run("yoke", "lower"));
+        build.sew("yoke", "yoke seam", StitchType.TOPSTITCHED)
+                .rows(2)
+                .longMm(across)
+                .along("back", "upper")
+                .along("yoke", "lower");
         for (String side : List.of("left", "right")) {
-            build.seam(
-                    "shoulder-" + side,
-                    side + " front to yoke",
-                    StitchType.TOPSTITCHED,
-                    2,
-                    run("front-" + side, "shoulder"),
-                    run("yoke", "shoulder-" + side));
+            build.sew("shoulder-" + side, side + " front to yoke", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .along("front-" + side, "shoulder")
+                    .along("yoke", "shoulder-" + side);
         }
-        build.join(
-                "collar",
-                "collar seam",
-                StitchType.TOPSTITCHED,
-                2,
-                neckline,
-                m.mm("allowance"),
-                0,
-                Set.of(Join.Trait.FUSED),
-                run("front-left", "neck"),
-                run("front-right", "neck"),
-                run("yoke", "upper"),
-                run("collar", "lower"));
+        build.sew("collar", "collar seam", StitchType.TOPSTITCHED)
+                .rows(2)
+                .longMm(neckline)
+                .with(Join.Trait.FUSED)
+                .along("front-left", "neck")
+                .along("front-right", "neck")
+                .along("yoke", "upper")
+                .along("collar", "lower");
         for (String side : List.of("left", "right")) {
             closing(
                     side,
@@ -354,17 +317,13 @@ final class TopAnatomy {
             if (whole) {
                 inside.add("cuff-inner-" + side);
                 build.part("cuff-inner-" + side, Block.rectangle(cuff, m.mm("cuff")), PartRole.FACING)
-                        .join(
-                                "cuff-inner-" + side,
-                                side + " cuff, both layers",
-                                StitchType.PLAIN,
-                                1,
-                                cuff + 2 * m.mm("cuff"),
-                                7,
-                                0,
-                                Set.of(Join.Trait.FUSED),
-                                run("cuff-" + side, "lower"),
-                                run("cuff-inner-" + side, "lower"))
+                        .sew("cuff-inner-" + side, side + " cuff, both layers", StitchType.PLAIN)
+                        .longMm(cuff + 2 * m.mm("cuff"))
+                        .allowance(7)
+                        .with(Join.Trait.FUSED)
+                        .along("cuff-" + side, "lower")
+                        .along("cuff-inner-" + side, "lower")
+                        .then()
                         .fold(
                                 "pleats-sleeve-" + side,
                                 Fold.Kind.PLEAT,
@@ -374,17 +333,12 @@ final class TopAnatomy {
                                 (m.mm("sleeveHem") - cuff) / 4,
                                 SLEEVE_PLACKET_MM);
             }
-            build.join(
-                    "cuff-" + side,
-                    side + " cuff seam",
-                    StitchType.TOPSTITCHED,
-                    2,
-                    whole ? cuff : m.mm("sleeveHem"),
-                    m.mm("allowance"),
-                    0,
-                    Set.of(Join.Trait.TOPSTITCHED, Join.Trait.FUSED),
-                    run("sleeve-" + side, "hem"),
-                    run("cuff-" + side, "upper"));
+            build.sew("cuff-" + side, side + " cuff seam", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(whole ? cuff : m.mm("sleeveHem"))
+                    .with(Join.Trait.TOPSTITCHED, Join.Trait.FUSED)
+                    .along("sleeve-" + side, "hem")
+                    .along("cuff-" + side, "upper");
         }
         build.hem(
                 "hem",
@@ -409,39 +363,25 @@ final class TopAnatomy {
         build.part("yoke-inner", "inner yoke", build.part("yoke").outline(), PartRole.FACING, Layer.SHELL, Map.of())
                 .part("collar-under", Block.rectangle(neckline, m.mm("collar")), PartRole.FACING)
                 .part("collar-stand", Block.rectangle(neckline + 2 * m.mm("placket"), 60), PartRole.FACING)
-                .join(
-                        "yoke-inner",
-                        "inner yoke along the back",
-                        StitchType.PLAIN,
-                        1,
-                        across,
-                        m.mm("allowance"),
-                        0,
-                        Set.of(),
-                        run("yoke", "lower"),
-                        run("yoke-inner", "lower"))
-                .join(
-                        "collar-under",
-                        "collar, both layers",
-                        StitchType.PLAIN,
-                        1,
-                        neckline + 2 * m.mm("collar"),
-                        7,
-                        0,
-                        Set.of(Join.Trait.FUSED),
-                        run("collar", "upper"),
-                        run("collar-under", "upper"))
-                .join(
-                        "collar-stand",
-                        "collar in its stand",
-                        StitchType.TOPSTITCHED,
-                        2,
-                        neckline,
-                        7,
-                        0,
-                        Set.of(Join.Trait.FUSED),
-                        run("collar", "lower"),
-                        run("collar-stand", "upper"));
+                .sew("yoke-inner", "inner yoke along the back", StitchType.PLAIN)
+                .longMm(across)
+                .along("yoke", "lower")
+                .along("yoke-inner", "lower")
+                .then()
+                .sew("collar-under", "collar, both layers", StitchType.PLAIN)
+                .longMm(neckline + 2 * m.mm("collar"))
+                .allowance(7)
+                .with(Join.Trait.FUSED)
+                .along("collar", "upper")
+                .along("collar-under", "upper")
+                .then()
+                .sew("collar-stand", "collar in its stand", StitchType.TOPSTITCHED)
+                .rows(2)
+                .longMm(neckline)
+                .allowance(7)
+                .with(Join.Trait.FUSED)
+                .along("collar", "lower")
+                .along("collar-stand", "upper");
         for (String side : List.of("left", "right")) {
             build.part(
                             "sleeve-placket-" + side,
@@ -450,17 +390,14 @@ final class TopAnatomy {
                             PartRole.FACING,
                             Layer.SHELL,
                             Map.of())
-                    .join(
-                            "sleeve-placket-" + side,
-                            side + " sleeve placket",
-                            StitchType.TOPSTITCHED,
-                            2,
-                            2 * SLEEVE_PLACKET_MM,
-                            7,
-                            1,
-                            Set.of(Join.Trait.TOPSTITCHED),
-                            run("sleeve-" + side, "placket"),
-                            run("sleeve-placket-" + side, "left"));
+                    .sew("sleeve-placket-" + side, side + " sleeve placket", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(2 * SLEEVE_PLACKET_MM)
+                    .allowance(7)
+                    .tacks(1)
+                    .with(Join.Trait.TOPSTITCHED)
+                    .along("sleeve-" + side, "placket")
+                    .along("sleeve-placket-" + side, "left");
         }
     }
 }

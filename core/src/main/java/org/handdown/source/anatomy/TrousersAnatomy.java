@@ -367,14 +367,11 @@ public final class TrousersAnatomy {
         if (jeans) {
             if (yokeMm() > 0) {
                 for (String side : List.of("left", "right")) {
-                    build.seam(
-                            "yoke-" + side,
-                            side + " yoke seam",
-                            felled,
-                            2,
-                            Set.of(Join.Trait.TOPSTITCHED),
-                            run("back-" + side, "yoke"),
-                            run("yoke-" + side, "yoke"));
+                    build.sew("yoke-" + side, side + " yoke seam", felled)
+                            .rows(2)
+                            .with(Join.Trait.TOPSTITCHED)
+                            .along("back-" + side, "yoke")
+                            .along("yoke-" + side, "yoke");
                 }
             }
             seat(felled, 2);
@@ -407,83 +404,57 @@ public final class TrousersAnatomy {
         }
         boolean jetted = pockets() == JETTED;
         for (String side : List.of("left", "right")) {
-            build.join(
-                    "back-pocket-" + side,
-                    side + " back pocket",
-                    jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED,
-                    2,
-                    jetted ? backWide() : backWide() + 2 * backHigh(),
-                    0,
-                    2,
-                    jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED),
-                    run("back-" + side, "pocket"),
-                    run("back-pocket-" + side, "lower"));
+            build.sew("back-pocket-" + side, side + " back pocket", jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(jetted ? backWide() : backWide() + 2 * backHigh())
+                    .allowance(0)
+                    .tacks(2)
+                    .with(jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED))
+                    .along("back-" + side, "pocket")
+                    .along("back-pocket-" + side, "lower");
             if (jetted && whole) {
-                build.join(
-                        "back-welts-" + side,
-                        side + " back pocket, welts to the bag",
-                        StitchType.PLAIN,
-                        1,
-                        backWide() + 30,
-                        7,
-                        0,
-                        Set.of(),
-                        run("back-welts-" + side, "lower"),
-                        run("back-pocket-" + side, "upper"));
+                build.sew("back-welts-" + side, side + " back pocket, welts to the bag", StitchType.PLAIN)
+                        .longMm(backWide() + 30)
+                        .allowance(7)
+                        .along("back-welts-" + side, "lower")
+                        .along("back-pocket-" + side, "upper");
             }
         }
     }
 
     private void frontPockets() {
         for (String side : List.of("left", "right")) {
-            build.join(
-                    "front-pocket-" + side,
-                    side + " front pocket",
-                    StitchType.TOPSTITCHED,
-                    2,
-                    mouth(),
-                    m.allowanceMm(),
-                    2,
-                    riveted(),
-                    run("front-" + side, "pocket"),
-                    run("pocket-bag-" + side, "upper"));
+            build.sew("front-pocket-" + side, side + " front pocket", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(mouth())
+                    .allowance(m.allowanceMm())
+                    .tacks(2)
+                    .with(riveted())
+                    .along("front-" + side, "pocket")
+                    .along("pocket-bag-" + side, "upper");
             if (whole) {
-                build.join(
-                                "pocket-facing-" + side,
-                                side + " front pocket facing on its bag",
-                                StitchType.PLAIN,
-                                1,
-                                bagWide() + mouth(),
-                                7,
-                                0,
-                                Set.of(),
-                                run("pocket-facing-" + side, "lower"),
-                                run("pocket-back-" + side, "upper"))
-                        .join(
-                                "pocket-bag-" + side,
-                                side + " front pocket, round the bag",
-                                StitchType.OVERLOCKED,
-                                1,
-                                bagWide() + 2 * bagHigh() - mouth(),
-                                7,
-                                0,
-                                Set.of(),
-                                run("pocket-bag-" + side, "lower"),
-                                run("pocket-back-" + side, "lower"));
+                build.sew("pocket-facing-" + side, side + " front pocket facing on its bag", StitchType.PLAIN)
+                        .longMm(bagWide() + mouth())
+                        .allowance(7)
+                        .along("pocket-facing-" + side, "lower")
+                        .along("pocket-back-" + side, "upper")
+                        .then()
+                        .sew("pocket-bag-" + side, side + " front pocket, round the bag", StitchType.OVERLOCKED)
+                        .longMm(bagWide() + 2 * bagHigh() - mouth())
+                        .allowance(7)
+                        .along("pocket-bag-" + side, "lower")
+                        .along("pocket-back-" + side, "lower");
             }
         }
         if (whole && jeans) {
-            build.join(
-                    "coin-pocket",
-                    "coin pocket",
-                    StitchType.TOPSTITCHED,
-                    2,
-                    75 + 2 * 85,
-                    0,
-                    2,
-                    riveted(),
-                    run("pocket-facing-right", "upper"),
-                    run("coin-pocket", "lower"));
+            build.sew("coin-pocket", "coin pocket", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(75 + 2 * 85)
+                    .allowance(0)
+                    .tacks(2)
+                    .with(riveted())
+                    .along("pocket-facing-right", "upper")
+                    .along("coin-pocket", "lower");
         }
     }
 
@@ -502,95 +473,74 @@ public final class TrousersAnatomy {
     }
 
     private void flyJoin() {
-        build.join(
-                        "fly",
-                        "zip fly",
-                        StitchType.TOPSTITCHED,
-                        2,
-                        flyMm(),
-                        0,
-                        2,
-                        Set.of(Join.Trait.TOPSTITCHED),
-                        run("front-" + over(), "fly"),
-                        run("fly", "left"))
+        build.sew("fly", "zip fly", StitchType.TOPSTITCHED)
+                .rows(2)
+                .longMm(flyMm())
+                .allowance(0)
+                .tacks(2)
+                .with(Join.Trait.TOPSTITCHED)
+                .along("front-" + over(), "fly")
+                .along("fly", "left")
+                .then()
                 .closure(new Closure("fly", Closure.Kind.ZIP, "front-" + over(), "centre", List.of(), 0, 0));
         if (whole) {
-            build.join(
-                            "fly-facing",
-                            "fly facing",
-                            StitchType.PLAIN,
-                            1,
-                            flyMm(),
-                            m.allowanceMm(),
-                            0,
-                            Set.of(Join.Trait.FUSED),
-                            run("fly", "lower"),
-                            run("fly-facing", "left"))
-                    .join(
-                            "fly-shield",
-                            "fly shield",
-                            StitchType.PLAIN,
-                            1,
-                            flyMm(),
-                            m.allowanceMm(),
-                            1,
-                            Set.of(),
-                            run("front-" + under(), "fly"),
-                            run("fly", "right"),
-                            run("fly-shield", "left"));
+            build.sew("fly-facing", "fly facing", StitchType.PLAIN)
+                    .longMm(flyMm())
+                    .allowance(m.allowanceMm())
+                    .with(Join.Trait.FUSED)
+                    .along("fly", "lower")
+                    .along("fly-facing", "left")
+                    .then()
+                    .sew("fly-shield", "fly shield", StitchType.PLAIN)
+                    .longMm(flyMm())
+                    .allowance(m.allowanceMm())
+                    .tacks(1)
+                    .along("front-" + under(), "fly")
+                    .along("fly", "right")
+                    .along("fly-shield", "left");
         }
     }
 
     private void sides(StitchType stitch, int rows, Set<Join.Trait> traits) {
         for (String side : List.of("left", "right")) {
             // Beside a yoke the seam goes on as the yoke's own.
-            build.join(
-                    "side-" + side,
-                    side + " side seam",
-                    stitch,
-                    rows,
-                    build.part("back-" + side).outline().edge("side").lengthMm(),
-                    m.allowanceMm(),
-                    0,
-                    traits,
-                    run("front-" + side, "side"),
-                    run("back-" + side, "side"));
+            build.sew("side-" + side, side + " side seam", stitch)
+                    .rows(rows)
+                    .longMm(build.part("back-" + side).outline().edge("side").lengthMm())
+                    .allowance(m.allowanceMm())
+                    .with(traits)
+                    .along("front-" + side, "side")
+                    .along("back-" + side, "side");
         }
     }
 
     private void inseams(StitchType stitch, int rows, Set<Join.Trait> traits) {
         for (String side : List.of("left", "right")) {
-            build.seam(
-                    "inseam-" + side,
-                    side + " inseam",
-                    stitch,
-                    rows,
-                    traits,
-                    run("front-" + side, "inseam"),
-                    run("back-" + side, "inseam"));
+            build.sew("inseam-" + side, side + " inseam", stitch)
+                    .rows(rows)
+                    .with(traits)
+                    .along("front-" + side, "inseam")
+                    .along("back-" + side, "inseam");
         }
     }
 
     private void front(StitchType stitch, int rows) {
-        build.seam(
-                "centre-front",
-                "centre front seam",
-                stitch,
-                rows,
-                run("front-left", "centre"),
-                run("front-right", "centre"));
+        build.sew("centre-front", "centre front seam", stitch)
+                .rows(rows)
+                .along("front-left", "centre")
+                .along("front-right", "centre");
     }
 
     private void seat(StitchType stitch, int rows) {
-        build.seam("centre-back", "seat seam", stitch, rows, run("back-left", "centre"), run("back-right", "centre"));
+        build.sew("centre-back", "seat seam", stitch)
+                .rows(rows)
+                .along("back-left", "centre")
+                .along("back-right", "centre");
         if (yokeMm() > 0) {
-            build.seam(
-                    "yoke-centre",
-                    "seat seam of the yoke",
-                    stitch,
-                    rows,
-                    run("yoke-left", "centre"),
-                    run("yoke-right", "centre"));
+            build.sew("yoke-centre", "seat seam of the yoke", stitch)
+                    .rows(rows)
+                    .along("yoke-left", "centre")
+                    .along("yoke-right", "centre");
         }
     }
 
@@ -600,52 +550,41 @@ public final class TrousersAnatomy {
             String on = yokeMm() > 0 ? leg.replace("back-", "yoke-") : leg;
             Edge waist = build.part(on).outline().edge("waist");
             double folded = leg.startsWith("back") ? m.backDartMm() : 0;
-            build.join(
-                    "waistband-" + leg,
-                    "waistband to the " + leg.replace('-', ' '),
-                    jeans && whole ? StitchType.CHAIN : StitchType.TOPSTITCHED,
-                    2,
-                    waist.lengthMm() - folded,
-                    m.allowanceMm(),
-                    1,
-                    Set.of(Join.Trait.TOPSTITCHED),
-                    run(on, "waist"),
-                    run("waistband", "lower"));
+            build.sew(
+                            "waistband-" + leg,
+                            "waistband to the " + leg.replace('-', ' '),
+                            jeans && whole ? StitchType.CHAIN : StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(waist.lengthMm() - folded)
+                    .allowance(m.allowanceMm())
+                    .tacks(1)
+                    .with(Join.Trait.TOPSTITCHED)
+                    .along(on, "waist")
+                    .along("waistband", "lower");
         }
         if (yokeMm() > 0) {
             for (String side : List.of("left", "right")) {
-                build.seam(
-                        "yoke-side-" + side,
-                        side + " side seam of the yoke",
-                        StitchType.OVERLOCKED,
-                        1,
-                        run("yoke-" + side, "side"),
-                        run("front-" + side, "side"));
+                build.sew("yoke-side-" + side, side + " side seam of the yoke", StitchType.OVERLOCKED)
+                        .along("yoke-" + side, "side")
+                        .along("front-" + side, "side");
             }
         }
         if (whole) {
-            build.join(
-                            "waistband-inner",
-                            "inner waistband along the top",
-                            StitchType.PLAIN,
-                            1,
-                            m.waistMm() + 40,
-                            m.allowanceMm(),
-                            0,
-                            Set.of(Join.Trait.FUSED),
-                            run("waistband", "upper"),
-                            run("waistband-inner", "upper"))
-                    .join(
-                            "belt-loops",
-                            "belt loops",
-                            StitchType.TOPSTITCHED,
-                            2,
-                            loops() * LOOP_WIDE_MM,
-                            0,
-                            2 * loops(),
-                            Set.of(),
-                            run("waistband", "upper"),
-                            run("belt-loops", "upper"))
+            build.sew("waistband-inner", "inner waistband along the top", StitchType.PLAIN)
+                    .longMm(m.waistMm() + 40)
+                    .allowance(m.allowanceMm())
+                    .with(Join.Trait.FUSED)
+                    .along("waistband", "upper")
+                    .along("waistband-inner", "upper")
+                    .then()
+                    .sew("belt-loops", "belt loops", StitchType.TOPSTITCHED)
+                    .rows(2)
+                    .longMm(loops() * LOOP_WIDE_MM)
+                    .allowance(0)
+                    .tacks(2 * loops())
+                    .along("waistband", "upper")
+                    .along("belt-loops", "upper")
+                    .then()
                     .closure(new Closure(
                             "waist-fastening",
                             jeans ? Closure.Kind.BUTTONS : Closure.Kind.HOOKS,
