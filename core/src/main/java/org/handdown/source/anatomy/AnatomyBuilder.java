@@ -169,6 +169,11 @@ final class AnatomyBuilder {
         return parts.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
     }
 
+    /** Length of an edge of a part that is there already. */
+    double edgeMm(String part, String edge) {
+        return part(part).outline().edge(edge).lengthMm();
+    }
+
     private Box box(String part) {
         return part(part).outline().box();
     }

@@ -5,7 +5,6 @@ import static org.handdown.source.anatomy.AnatomyBuilder.run;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.OutlineCut;
@@ -22,28 +21,24 @@ import org.handdown.source.shape.TwoPieceSleeve;
 
 /** A lined jacket or coat: fronts, back and sleeves once in outer cloth and once in lining, with facings, a collar and pockets. */
 final class CoatAnatomy {
+
     private static final double SLOPE_MM = 40;
+
     private static final double BACK_NECK_MM = 25;
+
     private static final double HEAD_EASE_MM = 28;
+
     /** From the centre to the seam of facing and lining, at the hem and along the shoulder from the neck. */
     private static final double FACING_MM = 80;
 
     private static final double FACING_AT_SHOULDER_MM = 40;
-    private static final double LINING_PLEAT_MM = 12;
-    private static final double POCKET_WIDE_MM = 160;
-    private static final double POCKET_HIGH_MM = 180;
-    private static final double WELTS_MM = 50;
-    private static final int PATCH = 0;
-    private static final int JETTED = 1;
-    private static final int TWO_PIECES = 1;
-    private static final int PADS = 0;
-    /** A pad reaches from the armhole to 20 mm before the neck (common practice, no source). */
-    private static final double PAD_FROM_NECK_MM = 20;
 
-    private static final double PAD_LONG_MM = 220;
-    private static final double LEAST_PAD_MM = 60;
-    private static final double PAD_ROUND = 0.55;
+    private static final double LINING_PLEAT_MM = 12;
+
+    private static final int TWO_PIECES = 1;
+
     private static final int ON_THE_RIGHT = 0;
+
     static final List<MeasureSpec> MEASURES = List.of(
             MeasureSpec.girth("chest", "chest, closed, whole girth", 400, 2200, 1120),
             MeasureSpec.girth("hem", "hem, closed, whole girth", 400, 3000, 1180),
@@ -61,7 +56,7 @@ final class CoatAnatomy {
             MeasureSpec.depth("collar", "depth of the collar", 10, 250, 80),
             MeasureSpec.depth("hemDepth", "depth of the hem", 0, 200, 40),
             MeasureSpec.depth("allowance", "seam allowance inside", 0, 60, 15),
-            MeasureSpec.choice("pockets", "pockets", "patch", "jetted", "none").since(PATCH),
+            MeasureSpec.choice("pockets", "pockets", "patch", "jetted", "none").since(CoatInside.PATCH),
             MeasureSpec.choice("sleevePieces", "a sleeve is", "one piece", "two pieces")
                     .since(0),
             MeasureSpec.choice("shoulderPads", "its shoulders have", "pads", "no pads")
@@ -71,13 +66,18 @@ final class CoatAnatomy {
             MeasureSpec.detail());
 
     private final GarmentMeasures m;
+
     private final boolean whole;
+
     private final AnatomyBuilder build;
+
+    private final CoatInside hidden;
 
     private CoatAnatomy(GarmentMeasures m) {
         this.m = m;
         this.whole = MeasureSpec.isWhole(m);
         this.build = new AnatomyBuilder(m.mm("allowance"));
+        this.hidden = new CoatInside(m, whole, build);
     }
 
     static Anatomy of(GarmentMeasures m) {
@@ -106,10 +106,6 @@ final class CoatAnatomy {
 
     private void seam(String id, String name, Join.Run... runs) {
         build.sew(id, name, StitchType.PLAIN).along(runs);
-    }
-
-    private double long_(String part, String edge) {
-        return build.part(part).outline().edge(edge).lengthMm();
     }
 
     // Parts
@@ -195,16 +191,16 @@ final class CoatAnatomy {
     private Anatomy make() {
         List<String> inside = new ArrayList<>();
         panels(inside);
-        double neckline = 2 * long_("front-left", "neck") + long_("back", "neck");
-        double edge = long_("front-left", "centre");
+        double neckline = 2 * build.edgeMm("front-left", "neck") + build.edgeMm("back", "neck");
+        double edge = build.edgeMm("front-left", "centre");
         build.part("collar", Block.rectangle(neckline, m.mm("collar")), PartRole.COLLAR);
         if (whole) {
-            interfacings(inside);
+            hidden.interfacings(inside);
         }
-        pockets(inside);
+        hidden.pockets(inside);
         body("", "");
-        if (m.is("shoulderPads", PADS)) {
-            pads(inside);
+        if (m.is("shoulderPads", CoatInside.PADS)) {
+            hidden.pads(inside);
         }
         collar(inside, neckline);
         for (String side : List.of("left", "right")) {
@@ -222,7 +218,7 @@ final class CoatAnatomy {
                     .along(ends("", side, ends("lining-", side)));
         }
         build.sew("lining-neck", "lining to the neck seam", StitchType.PLAIN)
-                .longMm(long_("back", "neck"))
+                .longMm(build.edgeMm("back", "neck"))
                 .along("lining-back", "neck")
                 .along("collar", "lower");
         build.hem(
@@ -257,11 +253,11 @@ final class CoatAnatomy {
                 ? List.of(List.of("under-sleeve-left", "back", "under-sleeve-right"))
                 : List.of(List.of("back"));
         build.spread(List.of(front), back, inside);
-        if (m.count("pockets") == PATCH || m.count("pockets") == JETTED) {
+        if (m.count("pockets") == CoatInside.PATCH || m.count("pockets") == CoatInside.JETTED) {
             for (String side : List.of("left", "right")) {
                 double x = m.mm("hem") / 8 * (side.equals("left") ? 1 : -1);
                 // Of a jetted pocket only the welts are seen.
-                String seen = m.count("pockets") == JETTED ? "welts-" : "pocket-";
+                String seen = m.count("pockets") == CoatInside.JETTED ? "welts-" : "pocket-";
                 build.on(seen + side, "front-" + side, x, Math.min(230, 0.3 * m.mm("length")));
             }
         }
@@ -275,106 +271,6 @@ final class CoatAnatomy {
         }
         all.addAll(List.of(more));
         return all.toArray(Join.Run[]::new);
-    }
-
-    private void interfacings(List<String> inside) {
-        for (String side : List.of("left", "right")) {
-            String id = "interfacing-" + side;
-            inside.add(id);
-            build.part(
-                            id,
-                            side + " front interfacing",
-                            build.part("front-" + side).outline(),
-                            PartRole.FACING,
-                            Layer.INTERFACING,
-                            Map.of())
-                    .sew(id, side + " front interfacing, glued on", StitchType.PLAIN)
-                    .longMm(long_("front-" + side, "armhole"))
-                    .allowance(0)
-                    .with(Join.Trait.FUSED)
-                    .along("front-" + side, "interfacing")
-                    .along(id, "armhole");
-        }
-    }
-
-    /** Half ovals, the straight edge in the armhole, caught to the shoulder by hand. */
-    private void pads(List<String> inside) {
-        double wide = Math.max(LEAST_PAD_MM, m.mm("shoulder") - PAD_FROM_NECK_MM);
-        double half = PAD_LONG_MM * Math.min(1, m.mm("chest") / 1000) / 2;
-        Point low = new Point(0, -half);
-        Point tip = new Point(wide, 0);
-        Edge lower = Edge.curve(
-                "neckwards", low, new Point(PAD_ROUND * wide, -half), new Point(wide, -PAD_ROUND * half), tip);
-        Edge upper = Edge.curve(
-                "neckwards",
-                tip,
-                new Point(wide, PAD_ROUND * half),
-                new Point(PAD_ROUND * wide, half),
-                new Point(0, half));
-        Outline pad = new Outline(
-                List.of(Edge.joined("neckwards", lower, upper), Edge.line("armhole", new Point(0, half), low)));
-        for (String side : List.of("left", "right")) {
-            String id = "shoulder-pad-" + side;
-            inside.add(id);
-            build.part(
-                            id,
-                            side + " shoulder pad",
-                            side.equals("left") ? pad : pad.mirrored(),
-                            PartRole.FACING,
-                            Layer.INTERFACING,
-                            Map.of())
-                    .sew(id, side + " shoulder pad, caught by hand", StitchType.HAND)
-                    .longMm(wide)
-                    .allowance(0)
-                    .along("back", "shoulder-pad")
-                    .along(id, "neckwards");
-        }
-    }
-
-    private void pockets(List<String> inside) {
-        int kind = m.count("pockets");
-        if (kind != PATCH && kind != JETTED) {
-            return;
-        }
-        double wide = POCKET_WIDE_MM * Math.min(1, m.mm("chest") / 1000);
-        double high = POCKET_HIGH_MM * Math.min(1, m.mm("chest") / 1000);
-        for (String side : List.of("left", "right")) {
-            boolean jetted = kind == JETTED;
-            build.part(
-                            "pocket-" + side,
-                            side + (jetted ? " pocket bag" : " patch pocket"),
-                            Block.rectangle(wide, jetted ? 2 * high : high),
-                            PartRole.POCKET,
-                            jetted ? Layer.LINING : Layer.SHELL,
-                            Map.of())
-                    .sew("pocket-" + side, side + " pocket", jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED)
-                    .rows(jetted ? 2 : 1)
-                    .longMm(jetted ? wide : wide + 2 * high)
-                    .allowance(0)
-                    .tacks(2)
-                    .with(jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED))
-                    .along("front-" + side, "pocket")
-                    .along("pocket-" + side, "lower");
-            if (jetted) {
-                inside.add("pocket-" + side);
-                welts(side, wide);
-            }
-        }
-    }
-
-    private void welts(String side, double wide) {
-        build.part(
-                        "welts-" + side,
-                        side + " pocket welts",
-                        Block.rectangle(wide + 30, WELTS_MM),
-                        PartRole.FACING,
-                        Layer.SHELL,
-                        Map.of())
-                .sew("welts-" + side, side + " pocket, welts to the bag", StitchType.PLAIN)
-                .longMm(wide + 30)
-                .allowance(7)
-                .along("welts-" + side, "lower")
-                .along("pocket-" + side, "upper");
     }
 
     /** Shoulders, sides and sleeves of a layer. */
@@ -412,7 +308,7 @@ final class CoatAnatomy {
                         run(sleeve, "seam-right"),
                         run(under, "seam-left"));
                 build.sew(prefix + "armhole-" + side, side + " armhole" + of, StitchType.PLAIN)
-                        .longMm(long_(sleeve, "head") + long_(under, "head"))
+                        .longMm(build.edgeMm(sleeve, "head") + build.edgeMm(under, "head"))
                         .along(sleeve, "head")
                         .along(under, "head")
                         .along(front, "armhole")

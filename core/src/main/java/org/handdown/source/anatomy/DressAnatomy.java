@@ -97,14 +97,12 @@ final class DressAnatomy {
         return isSplit() ? "skirt-back-" + side : "skirt-back";
     }
 
-    private double long_(String part, String edge) {
-        return build.part(part).outline().edge(edge).lengthMm();
-    }
-
     private Anatomy make() {
         bodice();
         skirt();
-        double head = long_("bodice-front", "armhole-left") + long_("bodice-back-left", "armhole") + HEAD_EASE_MM;
+        double head = build.edgeMm("bodice-front", "armhole-left")
+                + build.edgeMm("bodice-back-left", "armhole")
+                + HEAD_EASE_MM;
         for (String side : List.of("left", "right")) {
             build.panel(
                     "sleeve-" + side,
@@ -223,32 +221,32 @@ final class DressAnatomy {
             seam(
                     "shoulder-" + side,
                     side + " shoulder seam",
-                    long_(back, "shoulder"),
+                    build.edgeMm(back, "shoulder"),
                     run("bodice-front", "shoulder" + fromFront),
                     run(back, "shoulder"));
             seam(
                     "bodice-side-" + side,
                     side + " side seam of the bodice",
-                    long_(back, "side"),
+                    build.edgeMm(back, "side"),
                     run("bodice-front", "side" + fromFront),
                     run(back, "side"));
             seam(
                     "underarm-" + side,
                     side + " sleeve seam",
-                    long_("sleeve-" + side, "underarm-left"),
+                    build.edgeMm("sleeve-" + side, "underarm-left"),
                     run("sleeve-" + side, "underarm-left"),
                     run("sleeve-" + side, "underarm-right"));
             seam(
                     "armhole-" + side,
                     side + " armhole",
-                    long_("sleeve-" + side, "head"),
+                    build.edgeMm("sleeve-" + side, "head"),
                     run("sleeve-" + side, "head"),
                     run("bodice-front", "armhole" + fromFront),
                     run(back, "armhole"));
             seam(
                     "skirt-side-" + side,
                     side + " side seam of the skirt",
-                    long_("skirt-front", "side" + fromFront),
+                    build.edgeMm("skirt-front", "side" + fromFront),
                     run("skirt-front", "side" + fromFront),
                     run(skirtBack(side), "side-" + side));
         }
@@ -256,7 +254,7 @@ final class DressAnatomy {
 
     private void facing(List<String> inside) {
         inside.add("neck-facing");
-        double neck = long_("bodice-front", "neck") + 2 * long_("bodice-back-left", "neck");
+        double neck = build.edgeMm("bodice-front", "neck") + 2 * build.edgeMm("bodice-back-left", "neck");
         build.part("neck-facing", Block.rectangle(neck, FACING_MM), PartRole.FACING)
                 .sew("neck", "neck to its facing", StitchType.PLAIN)
                 .longMm(neck)
@@ -279,12 +277,12 @@ final class DressAnatomy {
                     run("bodice-back-" + side, "hem"),
                     run(skirtBack(side), "waist"));
         }
-        double below = Math.max(0, m.mm("zip") - long_("bodice-back-left", "centre"));
+        double below = Math.max(0, m.mm("zip") - build.edgeMm("bodice-back-left", "centre"));
         if (isSplit()) {
             seam(
                     "skirt-centre-back",
                     "centre back seam of the skirt",
-                    Math.max(10, long_("skirt-back-left", "centre") - below),
+                    Math.max(10, build.edgeMm("skirt-back-left", "centre") - below),
                     run("skirt-back-left", "centre"),
                     run("skirt-back-right", "centre"));
         }

@@ -117,10 +117,6 @@ final class TopAnatomy {
         }
     }
 
-    private double long_(String part, String edge) {
-        return build.part(part).outline().edge(edge).lengthMm();
-    }
-
     /** Edge names of a whole part are left and right as it lies before you: the wearer's left is at the right in front. */
     private static String frontEdge(String edge, String side) {
         return edge + (side.equals("left") ? "-right" : "-left");
@@ -131,7 +127,7 @@ final class TopAnatomy {
                 .toArray(Join.Run[]::new);
         build.sew("armhole-" + side, side + " armhole", seam).rows(rows).along(around);
         if (m.kind() == SourceKind.T_SHIRT && m.is("sides", TUBE)) {
-            double length = long_(front.part(), front.edge());
+            double length = build.edgeMm(front.part(), front.edge());
             String fold = side + " fold of the tube";
             build.sew("side-" + side, fold, StitchType.KNITTED_ON)
                     .longMm(length)
@@ -160,11 +156,11 @@ final class TopAnatomy {
         build.panel("front", Block.body(body(m.mm("neckDepth"))), hem)
                 .panel("back", Block.body(body(BACK_NECK_MM)), hem);
         sleeves(
-                long_("front", "armhole-left") + long_("back", "armhole-left"),
+                build.edgeMm("front", "armhole-left") + build.edgeMm("back", "armhole-left"),
                 ribEdges
                         ? Map.of("hem", new EdgeFinish(EdgeKind.RIB, m.mm("cuffRib"), m.mm("cuffRibGirth")))
                         : Map.of());
-        double neckline = long_("front", "neck") + long_("back", "neck");
+        double neckline = build.edgeMm("front", "neck") + build.edgeMm("back", "neck");
         build.part(
                 "neckband",
                 ribbed ? "neck rib" : "neckband",
@@ -252,9 +248,11 @@ final class TopAnatomy {
                 .part("yoke", Block.yoke(front, across, m.mm("yoke"), BACK_NECK_MM), PartRole.YOKE)
                 .fold("pleat-back", Fold.Kind.PLEAT, "back", "upper", 1, m.mm("backPleat"), m.mm("length"));
         sleeves(
-                long_("front-left", "armhole") + long_("back", "armhole-left") + long_("yoke", "armhole-left"),
+                build.edgeMm("front-left", "armhole")
+                        + build.edgeMm("back", "armhole-left")
+                        + build.edgeMm("yoke", "armhole-left"),
                 Map.of());
-        double neckline = 2 * long_("front-left", "neck") + long_("yoke", "upper");
+        double neckline = 2 * build.edgeMm("front-left", "neck") + build.edgeMm("yoke", "upper");
         build.part(
                 "collar",
                 "collar or neckband",
@@ -269,7 +267,7 @@ final class TopAnatomy {
                 PartRole.POCKET,
                 Layer.SHELL,
                 Map.of());
-        double edge = long_("front-left", "centre");
+        double edge = build.edgeMm("front-left", "centre");
         List<Double> at = AnatomyBuilder.evenly(m.count("buttons"), 60, edge - 110);
         String buttoned = m.is("buttonSide", ON_THE_RIGHT) ? "front-right" : "front-left";
         build.closure(

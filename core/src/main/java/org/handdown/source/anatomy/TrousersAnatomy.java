@@ -28,21 +28,24 @@ import org.handdown.source.shape.LegShape.Station;
  * wearer's. How the girths share out between front and back leg is common practice, no source; the panel's own tape measures replace it.
  */
 public final class TrousersAnatomy {
+
     private static final double KNEE_SHARE = 0.53;
+
     private static final double SEAT_ABOVE_CROTCH = 0.33;
-    private static final double BACK_POCKET_WIDE_MM = 140;
-    private static final double BACK_POCKET_HIGH_MM = 150;
-    private static final double FRONT_POCKET_MOUTH_MM = 170;
-    private static final double BAG_WIDE_MM = 160;
-    private static final double BAG_HIGH_MM = 280;
+
     private static final double FLY_MM = 170;
+
     private static final double LOOP_WIDE_MM = 12;
+
     private static final double LOOP_LONG_MM = 60;
+
     private static final double DART_LONG_MM = 110;
+
     /** At the side a yoke is so much of what it is at the centre. */
     private static final double YOKE_SIDE_SHARE = 0.5;
 
     private static final double BALANCE_MM = 60;
+
     public static final List<String> LEGS = List.of("front-left", "front-right", "back-left", "back-right");
 
     private static List<MeasureSpec> common(double hem, MeasureSpec... own) {
@@ -71,10 +74,13 @@ public final class TrousersAnatomy {
                 .since(0);
     }
 
-    private static final int RIVETS = 0;
-    private static final int JETTED = 0;
+    static final int RIVETS = 0;
+
+    static final int JETTED = 0;
+
     private static final int PATCH = 1;
-    private static final int RIGHT_OVER = 1;
+
+    static final int RIGHT_OVER = 1;
 
     static final List<MeasureSpec> MEASURES = common(
             35,
@@ -85,6 +91,7 @@ public final class TrousersAnatomy {
             pocketChoice(),
             flyChoice(),
             MeasureSpec.detail());
+
     static final List<MeasureSpec> JEANS_MEASURES = common(
             12,
             MeasureSpec.depth("yoke", "depth of the back yoke at the seat seam, 0 without one", 0, 160, 75)
@@ -96,10 +103,16 @@ public final class TrousersAnatomy {
             MeasureSpec.detail());
 
     private final GarmentMeasures given;
+
     private final TrouserMeasures m;
+
     private final boolean jeans;
+
     private final boolean whole;
+
     private final AnatomyBuilder build;
+
+    private final TrouserPockets pocketry;
 
     private TrousersAnatomy(GarmentMeasures measures) {
         this.given = measures;
@@ -107,6 +120,7 @@ public final class TrousersAnatomy {
         this.jeans = measures.kind() == SourceKind.JEANS;
         this.whole = MeasureSpec.isWhole(measures);
         this.build = new AnatomyBuilder(m.allowanceMm());
+        this.pocketry = new TrouserPockets(m, given, jeans, whole, build);
     }
 
     static Anatomy of(GarmentMeasures measures) {
@@ -208,9 +222,11 @@ public final class TrousersAnatomy {
                 : List.of(yokes, List.of("back-left", "back-right"));
         build.spread(List.of(List.of("front-right", "front-left")), behind, inside);
         // Of a jetted pocket only the welts are seen.
-        String seen = pockets() == PATCH ? "back-pocket-" : pockets() == JETTED && whole ? "back-welts-" : "";
+        String seen = pocketry.pockets() == PATCH
+                ? "back-pocket-"
+                : pocketry.pockets() == JETTED && whole ? "back-welts-" : "";
         if (!seen.isEmpty()) {
-            double high = pocketHeight(back) - (yoke == null ? 0 : yokeMm() / 2);
+            double high = pocketry.pocketHeight(back) - (yoke == null ? 0 : yokeMm() / 2);
             for (String side : List.of("left", "right")) {
                 build.on(seen + side, "back-" + side, middle(back, "back-" + side), high);
             }
@@ -218,11 +234,7 @@ public final class TrousersAnatomy {
         return build.build();
     }
 
-    private static final int NONE = 2;
-
-    private int pockets() {
-        return given.count("backPockets");
-    }
+    static final int NONE = 2;
 
     private double yokeMm() {
         return jeans ? given.mm("yoke") : 0;
@@ -240,24 +252,24 @@ public final class TrousersAnatomy {
     /** Pockets, fly and what else hangs on the legs. */
     private void small(List<String> inside) {
         for (String side : List.of("left", "right")) {
-            if (pockets() == JETTED) {
+            if (pocketry.pockets() == JETTED) {
                 inside.add("back-pocket-" + side);
             }
-            if (pockets() != NONE) {
+            if (pocketry.pockets() != NONE) {
                 build.part(
                         "back-pocket-" + side,
                         side + " back pocket",
                         Block.rectangle(
-                                pockets() == JETTED ? backWide() + 30 : backWide(),
-                                pockets() == JETTED ? 2 * backHigh() : backHigh()),
+                                pocketry.pockets() == JETTED ? pocketry.backWide() + 30 : pocketry.backWide(),
+                                pocketry.pockets() == JETTED ? 2 * pocketry.backHigh() : pocketry.backHigh()),
                         PartRole.POCKET,
-                        pockets() == JETTED ? Layer.LINING : Layer.SHELL,
+                        pocketry.pockets() == JETTED ? Layer.LINING : Layer.SHELL,
                         Map.of());
             }
             build.part(
                     "pocket-bag-" + side,
                     side + " front pocket bag",
-                    Block.rectangle(bagWide(), bagHigh()),
+                    Block.rectangle(pocketry.bagWide(), pocketry.bagHigh()),
                     PartRole.POCKET,
                     whole ? Layer.LINING : Layer.SHELL,
                     Map.of());
@@ -288,22 +300,22 @@ public final class TrousersAnatomy {
             build.part(
                             "pocket-back-" + side,
                             side + " front pocket, back of the bag",
-                            Block.rectangle(bagWide(), bagHigh()),
+                            Block.rectangle(pocketry.bagWide(), pocketry.bagHigh()),
                             PartRole.FACING,
                             Layer.LINING,
                             Map.of())
                     .part(
                             "pocket-facing-" + side,
                             side + " front pocket facing",
-                            Block.rectangle(bagWide(), mouth()),
+                            Block.rectangle(pocketry.bagWide(), pocketry.mouth()),
                             PartRole.FACING,
                             Layer.SHELL,
                             Map.of());
-            if (pockets() == JETTED) {
+            if (pocketry.pockets() == JETTED) {
                 build.part(
                         "back-welts-" + side,
                         side + " back pocket welts",
-                        Block.rectangle(backWide() + 30, 50),
+                        Block.rectangle(pocketry.backWide() + 30, 50),
                         PartRole.FACING,
                         Layer.SHELL,
                         Map.of());
@@ -315,33 +327,8 @@ public final class TrousersAnatomy {
         }
     }
 
-    /** Small garments have small pockets. */
-    private double scaled(double mm) {
-        return mm * Math.min(1, m.seatMm() / 1000);
-    }
-
-    private double backWide() {
-        return scaled(BACK_POCKET_WIDE_MM);
-    }
-
-    private double backHigh() {
-        return scaled(BACK_POCKET_HIGH_MM);
-    }
-
-    private double mouth() {
-        return scaled(FRONT_POCKET_MOUTH_MM);
-    }
-
-    private double bagWide() {
-        return scaled(BAG_WIDE_MM);
-    }
-
-    private double bagHigh() {
-        return scaled(BAG_HIGH_MM);
-    }
-
     private double flyMm() {
-        return scaled(FLY_MM);
+        return pocketry.scaled(FLY_MM);
     }
 
     private int loops() {
@@ -354,16 +341,12 @@ public final class TrousersAnatomy {
         return isSideRight(leg) ? middle : -middle;
     }
 
-    private double pocketHeight(LegShape back) {
-        return back.waist().heightMm() + back.centreLiftMm() - 75 - backHigh() / 2;
-    }
-
     // In the order it was sewn
 
     private void order() {
         StitchType felled = whole ? StitchType.CHAIN : StitchType.FELLED;
-        backPockets();
-        frontPockets();
+        pocketry.backPockets();
+        pocketry.frontPockets();
         if (jeans) {
             if (yokeMm() > 0) {
                 for (String side : List.of("left", "right")) {
@@ -398,80 +381,6 @@ public final class TrousersAnatomy {
         waistband();
     }
 
-    private void backPockets() {
-        if (pockets() == NONE) {
-            return;
-        }
-        boolean jetted = pockets() == JETTED;
-        for (String side : List.of("left", "right")) {
-            build.sew("back-pocket-" + side, side + " back pocket", jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED)
-                    .rows(2)
-                    .longMm(jetted ? backWide() : backWide() + 2 * backHigh())
-                    .allowance(0)
-                    .tacks(2)
-                    .with(jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED))
-                    .along("back-" + side, "pocket")
-                    .along("back-pocket-" + side, "lower");
-            if (jetted && whole) {
-                build.sew("back-welts-" + side, side + " back pocket, welts to the bag", StitchType.PLAIN)
-                        .longMm(backWide() + 30)
-                        .allowance(7)
-                        .along("back-welts-" + side, "lower")
-                        .along("back-pocket-" + side, "upper");
-            }
-        }
-    }
-
-    private void frontPockets() {
-        for (String side : List.of("left", "right")) {
-            build.sew("front-pocket-" + side, side + " front pocket", StitchType.TOPSTITCHED)
-                    .rows(2)
-                    .longMm(mouth())
-                    .allowance(m.allowanceMm())
-                    .tacks(2)
-                    .with(riveted())
-                    .along("front-" + side, "pocket")
-                    .along("pocket-bag-" + side, "upper");
-            if (whole) {
-                build.sew("pocket-facing-" + side, side + " front pocket facing on its bag", StitchType.PLAIN)
-                        .longMm(bagWide() + mouth())
-                        .allowance(7)
-                        .along("pocket-facing-" + side, "lower")
-                        .along("pocket-back-" + side, "upper")
-                        .then()
-                        .sew("pocket-bag-" + side, side + " front pocket, round the bag", StitchType.OVERLOCKED)
-                        .longMm(bagWide() + 2 * bagHigh() - mouth())
-                        .allowance(7)
-                        .along("pocket-bag-" + side, "lower")
-                        .along("pocket-back-" + side, "lower");
-            }
-        }
-        if (whole && jeans) {
-            build.sew("coin-pocket", "coin pocket", StitchType.TOPSTITCHED)
-                    .rows(2)
-                    .longMm(75 + 2 * 85)
-                    .allowance(0)
-                    .tacks(2)
-                    .with(riveted())
-                    .along("pocket-facing-right", "upper")
-                    .along("coin-pocket", "lower");
-        }
-    }
-
-    private Set<Join.Trait> riveted() {
-        return jeans && given.is("rivets", RIVETS)
-                ? Set.of(Join.Trait.TOPSTITCHED, Join.Trait.RIVETED)
-                : Set.of(Join.Trait.TOPSTITCHED);
-    }
-
-    private String over() {
-        return given.is("fly", RIGHT_OVER) ? "right" : "left";
-    }
-
-    private String under() {
-        return given.is("fly", RIGHT_OVER) ? "left" : "right";
-    }
-
     private void flyJoin() {
         build.sew("fly", "zip fly", StitchType.TOPSTITCHED)
                 .rows(2)
@@ -479,10 +388,10 @@ public final class TrousersAnatomy {
                 .allowance(0)
                 .tacks(2)
                 .with(Join.Trait.TOPSTITCHED)
-                .along("front-" + over(), "fly")
+                .along("front-" + pocketry.over(), "fly")
                 .along("fly", "left")
                 .then()
-                .closure(new Closure("fly", Closure.Kind.ZIP, "front-" + over(), "centre", List.of(), 0, 0));
+                .closure(new Closure("fly", Closure.Kind.ZIP, "front-" + pocketry.over(), "centre", List.of(), 0, 0));
         if (whole) {
             build.sew("fly-facing", "fly facing", StitchType.PLAIN)
                     .longMm(flyMm())
@@ -495,7 +404,7 @@ public final class TrousersAnatomy {
                     .longMm(flyMm())
                     .allowance(m.allowanceMm())
                     .tacks(1)
-                    .along("front-" + under(), "fly")
+                    .along("front-" + pocketry.under(), "fly")
                     .along("fly", "right")
                     .along("fly-shield", "left");
         }
