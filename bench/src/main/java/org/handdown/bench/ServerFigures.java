@@ -30,7 +30,7 @@ import org.handdown.formats.project.ProjectJson;
  */
 public final class ServerFigures {
 
-    private static final int WARM = 30;
+    private static final int WARM = 120;
 
     private static final int ASKED = 60;
 

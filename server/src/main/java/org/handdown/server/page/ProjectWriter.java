@@ -3,6 +3,7 @@ package org.handdown.server.page;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -33,6 +34,8 @@ class ProjectWriter extends AbstractHttpMessageConverter<StoredProject> {
     static final String KNOWN = "X-Known";
     /** Views that somebody may hold still; they share the parts in which they are alike. */
     private static final int SENT = 1000;
+
+    private static final int USUAL_BYTES = 65_536;
 
     private static final List<RecordComponent> PARTS = List.of(ProjectView.class.getRecordComponents());
 
@@ -74,7 +77,11 @@ class ProjectWriter extends AbstractHttpMessageConverter<StoredProject> {
         String mark = UUID.randomUUID().toString();
         sent.put(mark, view);
         output.getHeaders().set(KNOWN, mark);
-        write(view, held, output.getBody());
+        // In one piece: each write goes through all that wraps a response.
+        ByteArrayOutputStream whole = new ByteArrayOutputStream(USUAL_BYTES);
+        write(view, held, whole);
+        output.getHeaders().setContentLength(whole.size());
+        whole.writeTo(output.getBody());
     }
 
     /** What the asker holds of this project; null where that is not known, or not any more. */

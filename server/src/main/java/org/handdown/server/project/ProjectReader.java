@@ -19,6 +19,7 @@ import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.UnreadableException;
 import org.handdown.source.graph.StitchType;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Reads projects, and what their household goes by. */
 @Component
@@ -95,6 +96,7 @@ class ProjectReader {
         return new StoredProject(StoredProject.Stand.NOWHERE, project, ways, kept);
     }
 
+    @Transactional(readOnly = true)
     HouseholdWays ways(UUID household) {
         Map<StitchType, Double> rates = new EnumMap<>(StitchType.class);
         mapper.rates(household).forEach(r -> rates.put(r.stitch(), r.minutesPerMetre()));
