@@ -81,7 +81,7 @@ class RunBell {
                     Statement statement = now.createStatement()) {
                 connection = now;
                 statement.execute("listen " + CHANNEL);
-                called.values().forEach(all -> all.forEach(Runnable::run));
+                called.values().forEach(RunBell::ring);
                 hear(now.unwrap(PGConnection.class));
             } catch (SQLException e) {
                 if (!over) {
@@ -96,8 +96,18 @@ class RunBell {
         while (!over) {
             PGNotification[] rung = now.getNotifications(LISTEN_MILLIS);
             for (PGNotification one : rung == null ? new PGNotification[0] : rung) {
-                called.getOrDefault(UUID.fromString(one.getParameter()), Set.of())
-                        .forEach(Runnable::run);
+                ring(called.getOrDefault(UUID.fromString(one.getParameter()), Set.of()));
+            }
+        }
+    }
+
+    /** One who cannot be told keeps nobody else from hearing, now or later. */
+    private static void ring(Set<Runnable> all) {
+        for (Runnable told : all) {
+            try {
+                told.run();
+            } catch (RuntimeException e) {
+                LOG.warn("Somebody who watches a run could not be told: {}", e.getMessage());
             }
         }
     }

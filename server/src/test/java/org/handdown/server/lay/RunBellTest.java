@@ -53,6 +53,21 @@ class RunBellTest extends DemoHouseholdTest {
     }
 
     @Test
+    void oneWhoFailsKeepsNobodyElseFromHearing() {
+        AtomicInteger rung = new AtomicInteger();
+        Runnable fails = () -> {
+            throw new IllegalStateException("away");
+        };
+        try (RunBell.Call bad = bell.call(id(), fails);
+                RunBell.Call good = bell.call(id(), rung::incrementAndGet)) {
+            UUID run = insert();
+            await().atMost(SOON).until(() -> rung.get() == 1);
+            jdbc.update("update fit_run set message = 'x' where id = ?", run);
+            await().atMost(SOON).until(() -> rung.get() == 2);
+        }
+    }
+
+    @Test
     void aConnectionThatIsCutOffIsMadeAgainAndEverybodyIsCalled() {
         UUID run = insert();
         AtomicInteger rung = new AtomicInteger();
