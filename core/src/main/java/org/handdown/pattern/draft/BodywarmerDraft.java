@@ -34,7 +34,7 @@ final class BodywarmerDraft {
             List.of(
                     Dimension.length("ease", "Room over the chest", 120, 40, 500),
                     Dimension.length("below", "Length below the waist", w -> 0.1 * w.mm(BodyMeasure.HEIGHT), 0, 700),
-                    TopBlock.bust(),
+                    TopBody.bust(),
                     Dimension.length("thick", "Thickness of the cloth", 3, 0, 10),
                     Dimension.tick("lined", "Lined", true),
                     Dimension.count("loops", "Buttons with loops", 4, 0, 10),
@@ -66,10 +66,10 @@ final class BodywarmerDraft {
         this.turnOfCloth = 2 * Math.PI * f.of("thick");
         double ease = f.of("ease") + turnOfCloth;
         double chest = f.body(BodyMeasure.CHEST) + ease;
-        this.back = TopBlock.back(
+        this.back = TopBody.back(
                 f,
-                new TopBlock.Wish(
-                        TopBlock.Cut.OVER_OTHERS,
+                new TopWish(
+                        TopCut.OVER_OTHERS,
                         ease,
                         f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 60 + turnOfCloth),
                         f.of("below"),
@@ -77,7 +77,7 @@ final class BodywarmerDraft {
                         -NARROW_SHOULDER_MM,
                         0,
                         true));
-        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide()) + 10).longer(f.of("bust"));
+        this.front = back.front(NeckShape.roundDeepMm(back.neckWide()) + 10).longer(f.of("bust"));
     }
 
     private Design design() {

@@ -40,7 +40,7 @@ final class JacketDraft {
                     Dimension.choice("sleeves", "Sleeves", "set on flat", "cut on"),
                     Dimension.length("ease", "Room over the chest", w -> 0.22 * w.mm(BodyMeasure.CHEST), 80, 600),
                     Dimension.length("below", "Length below the waist", w -> 0.16 * w.mm(BodyMeasure.HEIGHT), 0, 900),
-                    TopBlock.bust(),
+                    TopBody.bust(),
                     Dimension.share("sleeve", "Sleeve, share of the arm", 0.95, 0.3, 1.15),
                     Dimension.length("drop", "Shoulder dropped beyond its tip", 40, 0, 160),
                     Dimension.length("band", "Front band, finished width", 40, 15, 120),
@@ -68,10 +68,10 @@ final class JacketDraft {
         this.seam = f.of("seam");
         double chest = f.body(BodyMeasure.CHEST) + f.of("ease");
         this.leastSleeve = f.body(BodyMeasure.UPPER_ARM) + 0.35 * f.of("ease");
-        this.back = TopBlock.back(
+        this.back = TopBody.back(
                 f,
-                new TopBlock.Wish(
-                        f.of("sleeves") == 1 ? TopBlock.Cut.CUT_ON : TopBlock.Cut.OVER_OTHERS,
+                new TopWish(
+                        f.of("sleeves") == 1 ? TopCut.CUT_ON : TopCut.OVER_OTHERS,
                         f.of("ease"),
                         f.of("below") < 40 ? chest : Math.max(chest, f.body(BodyMeasure.HIP) + 80),
                         f.of("below"),
@@ -81,7 +81,7 @@ final class JacketDraft {
                         true),
                 leastSleeve);
         // The neck runs down into the front edge, so that one straight band lies along both.
-        this.front = back.front(back.neckToUnderarm(), TopBlock.Neck.INTO_THE_EDGE)
+        this.front = back.front(back.neckToUnderarm(), NeckShape.INTO_THE_EDGE)
                 .longer(f.of("sleeves") == 1 ? 0 : f.of("bust"));
     }
 

@@ -45,8 +45,8 @@ final class SmockDraft {
                     Dimension.length("below", "Length below the waist", w -> 0.2 * w.mm(BodyMeasure.HEIGHT), 40, 900),
                     Dimension.length(
                             "flare", "Wider at the hem, all round", w -> 0.083 * w.mm(BodyMeasure.HEIGHT), 0, 900),
-                    TopBlock.bust(),
-                    TopBlock.tails(),
+                    TopBody.bust(),
+                    TopBody.tails(),
                     Dimension.choice("collar", "Neck", "bound", "stand collar"),
                     SleeveBlock.Length.dimension(),
                     Dimension.count("buttons", "Buttons", 5, 2, 12),
@@ -92,10 +92,10 @@ final class SmockDraft {
         this.seam = f.of("seam");
         this.beyond = Math.max(LEAST_BEYOND_MM, f.of("button") / 2 + BEYOND_HALF_MM);
         double leastSleeve = f.body(BodyMeasure.UPPER_ARM) + ARM_ROOM_MM;
-        this.back = TopBlock.back(
+        this.back = TopBody.back(
                 f,
-                new TopBlock.Wish(
-                                TopBlock.Cut.WOVEN,
+                new TopWish(
+                                TopCut.WOVEN,
                                 f.of("ease"),
                                 Math.max(
                                         f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"),
@@ -105,9 +105,9 @@ final class SmockDraft {
                                 0,
                                 0,
                                 true)
-                        .withTails(TopBlock.tailsMm(f)),
+                        .withTails(TopBody.tailsMm(f)),
                 leastSleeve);
-        this.front = back.front(TopBlock.frontNeckDeepMm(back.neckWide())).longer(f.of("bust"));
+        this.front = back.front(NeckShape.roundDeepMm(back.neckWide())).longer(f.of("bust"));
         SleeveBlock.Hole hole = SleeveBlock.Hole.of(front, back, HEAD_EASE_MM);
         this.sleeve = SleeveBlock.of(
                 hole, new SleeveBlock.Wish(HEAD_SHARE, leastSleeve, sleeveMm(hole), (wide, under) -> end(wide)));

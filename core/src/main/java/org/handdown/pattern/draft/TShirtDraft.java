@@ -72,9 +72,9 @@ final class TShirtDraft {
                                 w -> isTunic ? 0.095 * w.mm(BodyMeasure.HEIGHT) : 0,
                                 0,
                                 900),
-                        TopBlock.bust(),
-                        TopBlock.Neck.dimension(),
-                        TopBlock.tails(),
+                        TopBody.bust(),
+                        NeckShape.dimension(),
+                        TopBody.tails(),
                         SleeveBlock.Length.dimension(),
                         Dimension.share(
                                 "sleeve", "Sleeve, share of the arm", w -> isTunic ? 0.95 : shortSleeve(w), 0.1, 1.1),
@@ -103,12 +103,12 @@ final class TShirtDraft {
     private static Design draw(Figures f, String words) {
         double hem = Math.max(f.body(BodyMeasure.CHEST) + f.of("ease") + f.of("flare"), hemToPassHips(f));
         double arm = f.body(BodyMeasure.UPPER_ARM);
-        TopBlock.Neck neck = TopBlock.Neck.of(f);
+        NeckShape neck = NeckShape.of(f);
         double leastSleeve = Math.max(0.9 * arm, arm + Math.min(MOST_ARM_ROOM_MM, f.of("ease") / 2));
-        TopBlock back = TopBlock.back(
+        TopBlock back = TopBody.back(
                 f,
-                new TopBlock.Wish(TopBlock.Cut.KNIT, f.of("ease"), hem, f.of("below"), neck.widerMm(), 0, 0, true)
-                        .withTails(TopBlock.tailsMm(f)),
+                new TopWish(TopCut.KNIT, f.of("ease"), hem, f.of("below"), neck.widerMm(), 0, 0, true)
+                        .withTails(TopBody.tailsMm(f)),
                 leastSleeve);
         back = back.neckWide(wideEnough(f, back, neck));
         TopBlock front = front(back, neck).longer(f.of("bust"));
@@ -173,16 +173,16 @@ final class TShirtDraft {
                         / (1 + (f.of("ease") > 0 ? 0 : f.usable(f.of("stretch"))));
     }
 
-    private static TopBlock front(TopBlock back, TopBlock.Neck neck) {
+    private static TopBlock front(TopBlock back, NeckShape neck) {
         return back.front(neck.frontDeepMm(back.neckWide()), neck);
     }
 
-    private static double neckline(TopBlock back, TopBlock.Neck neck) {
+    private static double neckline(TopBlock back, NeckShape neck) {
         return 2 * (back.neck("").lengthMm() + front(back, neck).neck("").lengthMm());
     }
 
     /** Half the neck's width at which both the shell's neckline and the band on it pass the head, stretched. */
-    private static double wideEnough(Figures f, TopBlock back, TopBlock.Neck neck) {
+    private static double wideEnough(Figures f, TopBlock back, NeckShape neck) {
         double gives = Math.min(1 + f.of("stretch"), (1 + f.of("bandStretch")) * f.of("band"));
         double needed = f.body(BodyMeasure.HEAD_GIRTH) / gives;
         double least = back.neckWide();
