@@ -7,10 +7,10 @@ import org.handdown.source.graph.Anatomy;
 public enum SourceKind {
     TROUSERS("trousers", TrousersAnatomy.MEASURES),
     JEANS("jeans", TrousersAnatomy.JEANS_MEASURES),
-    SHIRT("shirt", TopAnatomy.SHIRT_MEASURES),
-    T_SHIRT("T-shirt", TopAnatomy.KNIT_MEASURES),
-    JUMPER("jumper", TopAnatomy.JUMPER_MEASURES),
-    SWEATSHIRT("sweatshirt", TopAnatomy.SWEATSHIRT_MEASURES),
+    SHIRT("shirt", TopMeasures.SHIRT_MEASURES),
+    T_SHIRT("T-shirt", TopMeasures.KNIT_MEASURES),
+    JUMPER("jumper", TopMeasures.JUMPER_MEASURES),
+    SWEATSHIRT("sweatshirt", TopMeasures.SWEATSHIRT_MEASURES),
     SKIRT("straight skirt", SkirtAnatomy.STRAIGHT_MEASURES),
     PLEATED_SKIRT("pleated skirt", SkirtAnatomy.PLEATED_MEASURES),
     GATHERED_SKIRT("gathered skirt", SkirtAnatomy.GATHERED_MEASURES),
@@ -42,7 +42,8 @@ public enum SourceKind {
     public Anatomy anatomy(GarmentMeasures measures) {
         return switch (this) {
             case TROUSERS, JEANS -> TrousersAnatomy.of(measures);
-            case SHIRT, T_SHIRT, JUMPER, SWEATSHIRT -> TopAnatomy.of(measures);
+            case SHIRT -> ShirtAnatomy.of(measures);
+            case T_SHIRT, JUMPER, SWEATSHIRT -> KnitAnatomy.of(measures);
             case SKIRT, PLEATED_SKIRT, GATHERED_SKIRT, CIRCLE_SKIRT -> SkirtAnatomy.of(measures);
             case DRESS -> DressAnatomy.of(measures);
             case COAT -> CoatAnatomy.of(measures);
