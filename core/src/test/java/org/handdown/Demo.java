@@ -32,8 +32,8 @@ import org.handdown.unpick.JoinDecision;
 
 /** The demo household's trousers and child, for tests. */
 public final class Demo {
-    public static final TrouserMeasures TROUSERS = new TrouserMeasures(900, 1084, 680, 512, 448, 780, 1022, 38, 38, 12);
     public static final Construction CONSTRUCTION = trousers(900, 1084, 680, 512, 448, 780, 1022, 38, 38, 12);
+    public static final TrouserMeasures TROUSERS = TrouserMeasures.of(CONSTRUCTION.measures());
     public static final Anatomy ANATOMY = CONSTRUCTION.anatomy();
     public static final Cloth CORD = new Cloth(
             "rust cord",

@@ -6,7 +6,7 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.anatomy.TrouserLegs;
 
 /** Where a kind of source is usually worn, faded or creased: places to look at, not findings. Common practice, no source. */
 public final class LikelyFlaws {
@@ -27,7 +27,7 @@ public final class LikelyFlaws {
             case TROUSERS, JEANS -> {
                 likely.add(upright(Flaw.Kind.CREASE, "old crease", 0, box));
                 if (part.startsWith("front")) {
-                    likely.add(pocketMouth(TrousersAnatomy.isSideRight(part), box));
+                    likely.add(pocketMouth(TrouserLegs.isSideRight(part), box));
                     likely.add(spot(Flaw.Kind.WORN, "worn knee", box, 0.5, 0.54, 0.3, 0.16));
                 } else {
                     likely.add(spot(Flaw.Kind.WORN, "shiny seat", box, 0.5, 0.82, 0.5, 0.14));

@@ -15,8 +15,8 @@ import org.handdown.panel.survey.PartSurvey;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.source.Source;
+import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.anatomy.TrouserMeasures;
-import org.handdown.source.anatomy.TrousersAnatomy;
 import org.handdown.source.graph.Part;
 import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.FreedEdges;
@@ -76,10 +76,10 @@ final class Proposal {
         FreedEdges edges = plan.edges(part);
         Carried before = old == null ? Carried.NOTHING : old.carried().on(part.outline());
         Carried carried = before.withFlaws(KeptPocket.flaws(plan, part, before.flaws()));
-        if (TrousersAnatomy.isLeg(source.kind(), part.id())) {
+        if (TrouserLegs.isLeg(source.kind(), part.id())) {
             LegShape shape = sameSource && old instanceof LegSurvey leg
                     ? leg.shape()
-                    : TrousersAnatomy.leg(
+                    : TrouserLegs.leg(
                             TrouserMeasures.of(source.measures()), part.id().startsWith("front"));
             return new LegSurvey(part.id(), shape, edges, carried);
         }

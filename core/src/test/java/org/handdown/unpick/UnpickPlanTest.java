@@ -12,7 +12,7 @@ import org.handdown.Demo;
 import org.handdown.fit.EdgeKind;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
-import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.EdgeFinish;
 import org.handdown.source.graph.Join;
@@ -91,12 +91,12 @@ class UnpickPlanTest {
     @Test
     void legsLieFlatOnceTheyFormNoTubeAnyMore() {
         assertThat(plan(Map.of()).flatParts()).isEmpty();
-        assertThat(plan(Demo.decisions()).flatParts()).containsExactlyElementsOf(TrousersAnatomy.LEGS);
+        assertThat(plan(Demo.decisions()).flatParts()).containsExactlyElementsOf(TrouserLegs.LEGS);
         Map<String, JoinDecision> sides = new HashMap<>(Demo.decisions());
         sides.put("side-left", JoinDecision.LEAVE);
         sides.put("side-right", JoinDecision.LEAVE);
         // Front and back still hang together along the side: each folds away beside the other.
-        assertThat(plan(sides).flatParts()).containsExactlyElementsOf(TrousersAnatomy.LEGS);
+        assertThat(plan(sides).flatParts()).containsExactlyElementsOf(TrouserLegs.LEGS);
         sides.put("inseam-left", JoinDecision.LEAVE);
         assertThat(plan(sides).flatParts()).containsExactly("front-right", "back-right");
         assertThat(plan(sides).holding("back-left")).containsExactlyInAnyOrder("left side seam", "left inseam");
@@ -142,8 +142,8 @@ class UnpickPlanTest {
 
     @Test
     void frontAndBackLegMakeTheWholeGirths() {
-        var front = TrousersAnatomy.leg(Demo.TROUSERS, true);
-        var back = TrousersAnatomy.leg(Demo.TROUSERS, false);
+        var front = TrouserLegs.leg(Demo.TROUSERS, true);
+        var back = TrouserLegs.leg(Demo.TROUSERS, false);
         assertThat(front.knee().widthMm() + back.knee().widthMm()).isEqualTo(512);
         assertThat(front.thigh().widthMm() + back.thigh().widthMm()).isEqualTo(680);
         assertThat(2 * (front.seat().widthMm() + back.seat().widthMm())).isEqualTo(1084);

@@ -1,7 +1,7 @@
 package org.handdown.panel.survey;
 
 import org.handdown.geometry.Outline;
-import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.Layer;
 import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.FreedEdges;
@@ -20,9 +20,7 @@ public record LegSurvey(String id, LegShape shape, FreedEdges edges, Carried car
 
     @Override
     public Outline stitchLine() {
-        return TrousersAnatomy.isSideRight(id)
-                ? shape.outline()
-                : shape.outline().mirrored();
+        return TrouserLegs.isSideRight(id) ? shape.outline() : shape.outline().mirrored();
     }
 
     public LegSurvey withShape(LegShape other) {

@@ -5,8 +5,8 @@ import org.handdown.source.graph.Anatomy;
 
 /** What a source was before, with what is asked of it by the tape. */
 public enum SourceKind {
-    TROUSERS("trousers", TrousersAnatomy.MEASURES),
-    JEANS("jeans", TrousersAnatomy.JEANS_MEASURES),
+    TROUSERS("trousers", TrouserMeasures.MEASURES),
+    JEANS("jeans", TrouserMeasures.JEANS_MEASURES),
     SHIRT("shirt", TopMeasures.SHIRT_MEASURES),
     T_SHIRT("T-shirt", TopMeasures.KNIT_MEASURES),
     JUMPER("jumper", TopMeasures.JUMPER_MEASURES),

@@ -15,46 +15,31 @@ final class TrouserPockets {
     static final double BAG_HIGH_MM = 280;
 
     private final TrouserMeasures m;
-    private final GarmentMeasures given;
-    private final boolean jeans;
-    private final boolean whole;
     private final AnatomyBuilder build;
 
-    TrouserPockets(TrouserMeasures m, GarmentMeasures given, boolean jeans, boolean whole, AnatomyBuilder build) {
+    TrouserPockets(TrouserMeasures m, AnatomyBuilder build) {
         this.m = m;
-        this.given = given;
-        this.jeans = jeans;
-        this.whole = whole;
         this.build = build;
     }
 
-    int pockets() {
-        return given.count("backPockets");
-    }
-
-    /** Small garments have small pockets. */
-    double scaled(double mm) {
-        return mm * Math.min(1, m.seatMm() / 1000);
-    }
-
     double backWide() {
-        return scaled(BACK_POCKET_WIDE_MM);
+        return m.scaled(BACK_POCKET_WIDE_MM);
     }
 
     double backHigh() {
-        return scaled(BACK_POCKET_HIGH_MM);
+        return m.scaled(BACK_POCKET_HIGH_MM);
     }
 
     double mouth() {
-        return scaled(FRONT_POCKET_MOUTH_MM);
+        return m.scaled(FRONT_POCKET_MOUTH_MM);
     }
 
     double bagWide() {
-        return scaled(BAG_WIDE_MM);
+        return m.scaled(BAG_WIDE_MM);
     }
 
     double bagHigh() {
-        return scaled(BAG_HIGH_MM);
+        return m.scaled(BAG_HIGH_MM);
     }
 
     double pocketHeight(LegShape back) {
@@ -62,10 +47,10 @@ final class TrouserPockets {
     }
 
     void backPockets() {
-        if (pockets() == TrousersAnatomy.NONE) {
+        if (m.pockets() == TrouserMeasures.NONE) {
             return;
         }
-        boolean jetted = pockets() == TrousersAnatomy.JETTED;
+        boolean jetted = m.pockets() == TrouserMeasures.JETTED;
         for (String side : List.of("left", "right")) {
             build.sew("back-pocket-" + side, side + " back pocket", jetted ? StitchType.PLAIN : StitchType.TOPSTITCHED)
                     .rows(2)
@@ -75,7 +60,7 @@ final class TrouserPockets {
                     .with(jetted ? Set.of() : Set.of(Join.Trait.TOPSTITCHED))
                     .along("back-" + side, "pocket")
                     .along("back-pocket-" + side, "lower");
-            if (jetted && whole) {
+            if (jetted && m.isWhole()) {
                 build.sew("back-welts-" + side, side + " back pocket, welts to the bag", StitchType.PLAIN)
                         .longMm(backWide() + 30)
                         .allowance(7)
@@ -95,7 +80,7 @@ final class TrouserPockets {
                     .with(riveted())
                     .along("front-" + side, "pocket")
                     .along("pocket-bag-" + side, "upper");
-            if (whole) {
+            if (m.isWhole()) {
                 build.sew("pocket-facing-" + side, side + " front pocket facing on its bag", StitchType.PLAIN)
                         .longMm(bagWide() + mouth())
                         .allowance(7)
@@ -109,7 +94,7 @@ final class TrouserPockets {
                         .along("pocket-back-" + side, "lower");
             }
         }
-        if (whole && jeans) {
+        if (m.isWhole() && m.isJeans()) {
             build.sew("coin-pocket", "coin pocket", StitchType.TOPSTITCHED)
                     .rows(2)
                     .longMm(75 + 2 * 85)
@@ -122,16 +107,8 @@ final class TrouserPockets {
     }
 
     Set<Join.Trait> riveted() {
-        return jeans && given.is("rivets", TrousersAnatomy.RIVETS)
+        return m.isJeans() && m.given().is("rivets", TrouserMeasures.RIVETS)
                 ? Set.of(Join.Trait.TOPSTITCHED, Join.Trait.RIVETED)
                 : Set.of(Join.Trait.TOPSTITCHED);
-    }
-
-    String over() {
-        return given.is("fly", TrousersAnatomy.RIGHT_OVER) ? "right" : "left";
-    }
-
-    String under() {
-        return given.is("fly", TrousersAnatomy.RIGHT_OVER) ? "left" : "right";
     }
 }

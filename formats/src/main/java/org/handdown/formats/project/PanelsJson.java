@@ -16,7 +16,7 @@ import org.handdown.panel.survey.PartSurvey;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.project.Project;
-import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.EdgeFinish;
 import org.handdown.source.graph.Layer;
 import org.handdown.source.shape.LegShape;
@@ -91,10 +91,10 @@ final class PanelsJson {
                     edges(f),
                     CarriedJson.read(f));
         }
-        if (!TrousersAnatomy.LEGS.contains(id)) {
+        if (!TrouserLegs.LEGS.contains(id)) {
             throw f.get("id")
                     .refusal(Wording.fill(
-                            "is “%s”; it must be one of %s.", id, String.join(", ", TrousersAnatomy.LEGS)));
+                            "is “%s”; it must be one of %s.", id, String.join(", ", TrouserLegs.LEGS)));
         }
         return new LegSurvey(
                 id,

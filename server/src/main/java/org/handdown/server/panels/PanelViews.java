@@ -27,7 +27,7 @@ import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.TrouserMeasures;
-import org.handdown.source.anatomy.TrousersAnatomy;
+import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Part;
@@ -127,7 +127,7 @@ public final class PanelViews {
                 panel.id(),
                 panel.name(),
                 survey instanceof LegSurvey,
-                TrousersAnatomy.isSideRight(panel.id()),
+                TrouserLegs.isSideRight(panel.id()),
                 Say.points(panel.outline().ring().points()),
                 Say.points(panel.stitchLine().ring().points()),
                 edges,
@@ -188,8 +188,8 @@ public final class PanelViews {
     /** As the source's own measures draw it; the leg itself where it is no pair of trousers any more. */
     private LegShape drawn(LegSurvey leg) {
         Source source = project.source();
-        return source != null && TrousersAnatomy.isLeg(source.kind(), leg.id())
-                ? TrousersAnatomy.leg(
+        return source != null && TrouserLegs.isLeg(source.kind(), leg.id())
+                ? TrouserLegs.leg(
                         TrouserMeasures.of(source.measures()), leg.id().startsWith("front"))
                 : leg.shape();
     }
