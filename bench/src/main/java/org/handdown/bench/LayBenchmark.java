@@ -22,7 +22,7 @@ import org.handdown.geometry.NoFitPolygon;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
-import org.handdown.project.Project;
+import org.handdown.project.Lay;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -41,7 +41,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 1)
 @Fork(1)
 public class LayBenchmark {
-    private final Project.Lay lay = demo();
+    private final Lay lay = demo();
     private final Ring front =
             lay.problem().piece("front-leg").variants().get(0).outline();
     private final Ring back = lay.problem().piece("back-leg").variants().get(0).outline();
@@ -51,7 +51,7 @@ public class LayBenchmark {
     private final HandLay crowd = forty.hand();
     private final Placed moved = forty.moved();
 
-    private static Project.Lay demo() {
+    private static Lay demo() {
         try {
             return Objects.requireNonNull(ProjectJson.read(Files.readString(Path.of("demo/1-dungarees.project.json")))
                     .lay());

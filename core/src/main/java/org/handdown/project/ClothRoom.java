@@ -76,7 +76,7 @@ final class ClothRoom {
     }
 
     List<Panel> panels() {
-        Project.MeasuredPanels measured = project.panels();
+        MeasuredPanels measured = project.panels();
         Source source = project.source();
         if (panels == null) {
             panels = measured == null || source == null
@@ -98,7 +98,7 @@ final class ClothRoom {
 
     /** How far each panel's edges may be off: by how it was surveyed, or, where it was drawn from the source's measures, by how those were taken. */
     Map<String, Double> tolerances() {
-        Project.MeasuredPanels measured = project.panels();
+        MeasuredPanels measured = project.panels();
         Source source = project.source();
         Map<String, Double> all = new HashMap<>();
         if (measured != null && source != null) {

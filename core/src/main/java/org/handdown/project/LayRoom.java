@@ -32,7 +32,7 @@ final class LayRoom {
 
     /** The fitting problem as panels and pieces now stand, with the margin that the last lay kept. */
     Optional<FitProblem> problem() {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         return problem(lay == null ? 0 : lay.problem().marginMm());
     }
 
@@ -68,7 +68,7 @@ final class LayRoom {
     }
 
     private FitProblem pinned(FitProblem problem) {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         return lay == null
                 ? problem
                 : problem.withPinned(
@@ -101,7 +101,7 @@ final class LayRoom {
 
     /** How far the lay may be trusted, by how the source was measured. */
     Optional<Sureness> sureness() {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         Source source = project.source();
         return lay == null || source == null
                 ? Optional.empty()

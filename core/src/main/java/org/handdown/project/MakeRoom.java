@@ -86,7 +86,7 @@ final class MakeRoom {
         if (design.isEmpty()) {
             return List.of();
         }
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         FitLayout layout = lay == null ? null : lay.layout();
         return isDungarees()
                 ? DungareesSteps.of(source, plan.get(), design.get(), layout, pattern.unit())

@@ -22,9 +22,7 @@ public record PatternPieces(List<DraftOrder> orders, List<Piece> own, List<Want>
         implements Project.Pieces {
     @Override
     public <T> T fold(
-            Function<PatternPieces, T> pattern,
-            Function<Project.LettingOut, T> lettingOut,
-            Function<Project.TakingIn, T> takingIn) {
+            Function<PatternPieces, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn) {
         return pattern.apply(this);
     }
 

@@ -69,7 +69,7 @@ final class PatternRoom {
 
     /** Inserts let into a source that cannot be let out far enough. */
     Optional<InsertDraft> inserts() {
-        return project.pieces() instanceof Project.LettingOut letting && letting.inserts() != null
+        return project.pieces() instanceof LettingOut letting && letting.inserts() != null
                 ? Optional.of(new InsertDraft(letting.inserts()))
                 : Optional.empty();
     }
@@ -106,7 +106,7 @@ final class PatternRoom {
 
     /** How the source is let out; present when that is the aim and something was asked for. */
     Optional<LetOut> letOut() {
-        if (letOut == null && project.pieces() instanceof Project.LettingOut letting) {
+        if (letOut == null && project.pieces() instanceof LettingOut letting) {
             letOut = cloth.anatomy().map(a -> new LetOut(a, letting.wish())).orElse(null);
         }
         return Optional.ofNullable(letOut);
@@ -114,7 +114,7 @@ final class PatternRoom {
 
     /** How the source is taken in or shortened; present when that is the aim. */
     Optional<TakeIn> takeIn() {
-        if (takeIn == null && project.pieces() instanceof Project.TakingIn taking) {
+        if (takeIn == null && project.pieces() instanceof TakingIn taking) {
             takeIn = cloth.anatomy().map(a -> new TakeIn(a, taking.wish())).orElse(null);
         }
         return Optional.ofNullable(takeIn);

@@ -4,22 +4,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
-import org.handdown.alter.LetOut;
-import org.handdown.alter.TakeIn;
 import org.handdown.body.Passage;
-import org.handdown.fit.FitLayout;
-import org.handdown.fit.FitProblem;
-import org.handdown.fit.Placed;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.TypedWords;
-import org.handdown.panel.survey.Survey;
-import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.change.Change;
-import org.handdown.source.Construction;
 import org.handdown.source.Source;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.Stretches;
@@ -52,7 +43,7 @@ public record Project(
         Practice practice,
         TypedWords typed) {
 
-    private static final int LONGEST_NAME = 120;
+    static final int LONGEST_NAME = 120;
 
     private static final int MOST_KEPT = 6;
 
@@ -71,32 +62,6 @@ public record Project(
         }
     }
 
-    /**
-     * @param construction and opening: what the surveys were first proposed from
-     * @param gone flat parts that were pieced to others; they are not proposed again
-     */
-    public record MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys, Set<String> gone) {
-        public MeasuredPanels(Construction construction, Opening opening, List<Survey> surveys) {
-            this(construction, opening, surveys, Set.of());
-        }
-
-        public MeasuredPanels {
-            surveys = List.copyOf(surveys);
-            gone = Set.copyOf(gone);
-            if (surveys.stream().map(Survey::id).distinct().count() < surveys.size()) {
-                throw new RefusedValueException("panels.surveys", "The same part is there twice; keep one of them.");
-            }
-        }
-
-        public MeasuredPanels with(List<Survey> others) {
-            return new MeasuredPanels(construction, opening, others, gone);
-        }
-
-        public MeasuredPanels without(Set<String> parts) {
-            return new MeasuredPanels(construction, opening, surveys, parts);
-        }
-    }
-
     /** Where the pieces come from. */
     public sealed interface Pieces permits PatternPieces, LettingOut, TakingIn {
         /** As they are under a household's practice; what nobody drafts is the same under any. */
@@ -107,36 +72,6 @@ public record Project(
         /** What another package has to say of each way to come by pieces: a new way is missed at once. */
         <T> T fold(
                 Function<PatternPieces, T> pattern, Function<LettingOut, T> lettingOut, Function<TakingIn, T> takingIn);
-    }
-
-    /**
-     * The source itself is let out; nothing is cut out of it.
-     *
-     * @param inserts let into it where nothing more is hidden; null without any
-     */
-    public record LettingOut(LetOut.Wish wish, InsertDraft.@Nullable Wish inserts) implements Pieces {
-        @Override
-        public <T> T fold(
-                Function<PatternPieces, T> pattern,
-                Function<LettingOut, T> lettingOut,
-                Function<TakingIn, T> takingIn) {
-            return lettingOut.apply(this);
-        }
-
-        public LettingOut(LetOut.Wish wish) {
-            this(wish, null);
-        }
-    }
-
-    /** The source itself is taken in or shortened; nothing is cut out. */
-    public record TakingIn(TakeIn.Wish wish) implements Pieces {
-        @Override
-        public <T> T fold(
-                Function<PatternPieces, T> pattern,
-                Function<LettingOut, T> lettingOut,
-                Function<TakingIn, T> takingIn) {
-            return takingIn.apply(this);
-        }
     }
 
     /**
@@ -159,46 +94,6 @@ public record Project(
             if (passages.stream().map(Passage::name).distinct().count() < passages.size()
                     || necklines.stream().map(Neckline::name).distinct().count() < necklines.size()) {
                 throw new RefusedValueException("workings", "Two have the same name; rename one of them.");
-            }
-        }
-    }
-
-    /**
-     * @param problem the panels and pieces as they were when laid; pins are told apart from it
-     * @param pinned copies that are to stay where they are, as piece#copy
-     */
-    public record Lay(FitProblem problem, FitLayout layout, boolean movedByHand, Set<String> pinned) {
-        public Lay(FitProblem problem, FitLayout layout, boolean movedByHand) {
-            this(problem, layout, movedByHand, Set.of());
-        }
-
-        public Lay {
-            problem = problem.withPinned(List.of());
-            pinned = Set.copyOf(pinned);
-        }
-
-        /** Where the pinned copies lie. */
-        public List<Placed> pins() {
-            return layout.placements().stream()
-                    .filter(p -> pinned.contains(p.name()))
-                    .toList();
-        }
-
-        public Lay withPinned(Set<String> others) {
-            return new Lay(problem, layout, movedByHand, others);
-        }
-
-        /** Moved by hand to another layout of the same pieces. */
-        public Lay movedTo(FitLayout other) {
-            return new Lay(problem, other, true, pinned);
-        }
-    }
-
-    /** A lay that was kept beside the one at work, with the panels and pieces it is of, to be compared with it and taken up again. */
-    public record KeptLay(String name, Instant at, Lay lay, MeasuredPanels panels, Pieces pieces) {
-        public KeptLay {
-            if (name.isBlank() || name.length() > LONGEST_NAME) {
-                throw new RefusedValueException("lay.name", "Name the lay in up to 120 characters.");
             }
         }
     }
@@ -238,7 +133,8 @@ public record Project(
         // What is kept would be drawn by the project's practice as soon as it is taken up: it is kept so from the
         // start.
         kept = kept.stream()
-                .map(k -> new KeptLay(k.name, k.at, k.lay, k.panels, k.pieces.by(practice)))
+                .map(k -> new KeptLay(
+                        k.name(), k.at(), k.lay(), k.panels(), k.pieces().by(practice)))
                 .toList();
     }
 
@@ -297,7 +193,7 @@ public record Project(
 
     /** With a kept lay in place of the one there is, and the panels and pieces it is of. */
     public Project takingUp(KeptLay other) {
-        return withPanels(other.panels).withPieces(other.pieces).withLay(other.lay);
+        return withPanels(other.panels()).withPieces(other.pieces()).withLay(other.lay());
     }
 
     public Project withKept(List<KeptLay> others) {

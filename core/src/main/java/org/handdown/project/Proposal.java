@@ -25,8 +25,8 @@ import org.jspecify.annotations.Nullable;
 
 /** What a project proposes by itself when something before it changed: panels from the source and the plan, pieces from the aim. */
 final class Proposal {
-    private static final Project.LettingOut FIRST_LETTING_OUT =
-            new Project.LettingOut(new LetOut.Wish(0, 0, Release.LEAST_ALLOWANCE_WOVEN_MM, 10, false));
+    private static final LettingOut FIRST_LETTING_OUT =
+            new LettingOut(new LetOut.Wish(0, 0, Release.LEAST_ALLOWANCE_WOVEN_MM, 10, false));
 
     private final Project project;
     private final Workroom workroom;
@@ -44,7 +44,7 @@ final class Proposal {
         }
         UnpickPlan plan = workroom.plan().orElseThrow();
         Map<String, Survey> before = new HashMap<>();
-        Project.MeasuredPanels measured = project.panels();
+        MeasuredPanels measured = project.panels();
         if (measured != null) {
             measured.surveys().forEach(s -> before.put(s.id(), s));
         }
@@ -65,7 +65,7 @@ final class Proposal {
                     .filter(s -> plan.anatomy().findPart(s.id()).isEmpty())
                     .forEach(surveys::add);
         }
-        return project.withPanels(new Project.MeasuredPanels(source.construction(), project.opening(), surveys, gone));
+        return project.withPanels(new MeasuredPanels(source.construction(), project.opening(), surveys, gone));
     }
 
     private static Survey survey(Source source, UnpickPlan plan, Part part, @Nullable Survey old, boolean sameSource) {
@@ -94,12 +94,9 @@ final class Proposal {
         }
         return switch (aim.garment()) {
             case CUT_OUT -> project.withPieces(redrafted(aim));
-            case LET_OUT ->
-                project.pieces() instanceof Project.LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
+            case LET_OUT -> project.pieces() instanceof LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
             case TAKE_IN ->
-                project.pieces() instanceof Project.TakingIn
-                        ? project
-                        : project.withPieces(new Project.TakingIn(TakeIn.Wish.NONE));
+                project.pieces() instanceof TakingIn ? project : project.withPieces(new TakingIn(TakeIn.Wish.NONE));
         };
     }
 

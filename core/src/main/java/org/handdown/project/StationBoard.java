@@ -141,7 +141,7 @@ final class StationBoard {
         if (!room.garment().isCutOut()) {
             return settled(Station.PANELS, "Not needed: nothing is cut out.");
         }
-        Project.MeasuredPanels measured = project.panels();
+        MeasuredPanels measured = project.panels();
         Source source = project.source();
         if (measured == null || source == null) {
             return open(Station.PANELS, "Measure the parts once they lie flat.");
@@ -169,7 +169,7 @@ final class StationBoard {
                         : "Draft the pieces from the measures.");
     }
 
-    private StationState takingIn(Project.TakingIn taking) {
+    private StationState takingIn(TakingIn taking) {
         int readings = taking.wish().readings().size();
         return readings == 0
                 ? open(Station.PIECES, "Say where it was pinned, and how deep.")
@@ -228,7 +228,7 @@ final class StationBoard {
         if (!room.garment().isCutOut()) {
             return settled(Station.LAY, "Not needed: nothing is cut out.");
         }
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (lay == null) {
             return open(Station.LAY, "Lay the pieces on the panels.");
         }

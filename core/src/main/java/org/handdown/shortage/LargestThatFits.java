@@ -17,6 +17,7 @@ import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
@@ -156,7 +157,7 @@ public final class LargestThatFits {
 
     /** @param best whose lay is begun with */
     private Optional<Project> laid(Project best, Project changed) {
-        Project.Lay lay = best.lay();
+        Lay lay = best.lay();
         Project begun = lay == null ? changed : changed.withLay(lay);
         FitProblem problem = Trial.problem(begun).orElse(null);
         if (problem == null) {
@@ -169,7 +170,7 @@ public final class LargestThatFits {
     private String why(Project best, Raised raised, double value) {
         try {
             Project changed = raised.at.apply(value);
-            Project.Lay lay = best.lay();
+            Lay lay = best.lay();
             FitProblem problem =
                     Trial.problem(lay == null ? changed : changed.withLay(lay)).orElseThrow();
             FitLayout layout = new Fitter(

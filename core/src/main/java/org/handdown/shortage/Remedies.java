@@ -29,6 +29,8 @@ import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -76,7 +78,7 @@ public final class Remedies {
         this.cancelled = cancelled;
         this.found = found;
         this.trial = new Trial(effort, cancelled);
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (lay == null || !(project.pieces() instanceof PatternPieces)) {
             throw new RefusedValueException("lay", "Lay the pieces first; then what has no place can be helped.");
         }
@@ -159,7 +161,7 @@ public final class Remedies {
     }
 
     private void hideFlaws() {
-        Project.MeasuredPanels panels = project.panels();
+        MeasuredPanels panels = project.panels();
         if (panels == null) {
             return;
         }

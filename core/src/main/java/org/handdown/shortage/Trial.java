@@ -13,6 +13,7 @@ import org.handdown.fit.FitProblem;
 import org.handdown.fit.Placed;
 import org.handdown.fit.search.Fitter;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 
@@ -38,7 +39,7 @@ final class Trial {
 
     /** @return the project with a lay that is good enough; empty if none was found */
     Optional<Outcome> of(Project changed, Predicate<FitLayout> good, double seconds) {
-        Project.Lay before = changed.lay();
+        Lay before = changed.lay();
         List<Placed> laid = before == null ? List.of() : before.layout().placements();
         try {
             return problem(changed).flatMap(problem -> of(changed, problem, laid, good, seconds));
@@ -66,9 +67,8 @@ final class Trial {
         if (!good.test(layout)) {
             return Optional.empty();
         }
-        Project.Lay before = changed.lay();
-        Project.Lay lay =
-                new Project.Lay(problem, layout, false, before == null ? java.util.Set.of() : before.pinned());
+        Lay before = changed.lay();
+        Lay lay = new Lay(problem, layout, false, before == null ? java.util.Set.of() : before.pinned());
         return Optional.of(new Outcome(changed.withLay(lay), layout));
     }
 

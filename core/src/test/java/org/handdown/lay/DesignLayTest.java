@@ -24,7 +24,7 @@ import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.change.MockUp;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.ShowMotif;
-import org.handdown.project.Project;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
@@ -50,7 +50,7 @@ class DesignLayTest {
     }
 
     private static FitProblem problem(boolean marks) {
-        Project.MeasuredPanels measured =
+        MeasuredPanels measured =
                 java.util.Objects.requireNonNull(Demo.project(1100).panels());
         List<Panel> panels =
                 measured.surveys().stream().map(s -> s.panel(marked(marks))).toList();

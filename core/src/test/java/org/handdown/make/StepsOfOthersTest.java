@@ -22,9 +22,11 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.LettingOut;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.StationState;
+import org.handdown.project.TakingIn;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Want;
 import org.handdown.source.Construction;
@@ -114,7 +116,7 @@ class StepsOfOthersTest {
         Project skirt = project(
                         SourceKind.PLEATED_SKIRT,
                         Garment.LET_OUT,
-                        new Project.LettingOut(new LetOut.Wish(60, 20, 10, 10, false)))
+                        new LettingOut(new LetOut.Wish(60, 20, 10, 10, false)))
                 .withOpening(new Project.Opening(
                         Map.of("band-front", JoinDecision.UNPICK, "hem", JoinDecision.UNPICK),
                         Map.of("band-front", Stretches.of(20, 120))));
@@ -156,7 +158,7 @@ class StepsOfOthersTest {
         Project skirt = project(
                         SourceKind.SKIRT,
                         Garment.TAKE_IN,
-                        new Project.TakingIn(new TakeIn.Wish(List.of(
+                        new TakingIn(new TakeIn.Wish(List.of(
                                 new TakeIn.Reading(
                                         TakeIn.Kind.SEAM,
                                         "side-left",

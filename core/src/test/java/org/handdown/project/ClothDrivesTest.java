@@ -169,7 +169,7 @@ class ClothDrivesTest {
                 .contains("Take out: rust spot");
         Project out = aimed(
                         Garment.LET_OUT, "", source(SourceKind.PLEATED_SKIRT, PLAIN, 0.5, HeatLimit.TWO_DOTS, stain))
-                .withPieces(new Project.LettingOut(new LetOut.Wish(20, 0, 10, 10, false)));
+                .withPieces(new LettingOut(new LetOut.Wish(20, 0, 10, 10, false)));
         assertThat(steps(out))
                 .contains("Take out: rust spot")
                 .as("a hem that is not let down has no step")
@@ -179,7 +179,7 @@ class ClothDrivesTest {
     @Test
     void aTuckHasNoOldSeamToUndo() {
         Project tucked = aimed(Garment.TAKE_IN, "", source(SourceKind.JUMPER, PLAIN, 2, HeatLimit.TWO_DOTS))
-                .withPieces(new Project.TakingIn(new TakeIn.Wish(List.of(new TakeIn.Reading(
+                .withPieces(new TakingIn(new TakeIn.Wish(List.of(new TakeIn.Reading(
                         TakeIn.Kind.TUCK, "sleeve-left", List.of(new TakeIn.Pinch(0, 25.4)), true)))));
         assertThat(steps(tucked)).contains("Sew along the basting").doesNotContain("undo the old seam");
     }

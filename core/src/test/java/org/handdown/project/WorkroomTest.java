@@ -41,7 +41,7 @@ class WorkroomTest {
     private static Project laid(Project project) {
         FitProblem problem = new Workroom(project).problem().orElseThrow();
         FitLayout empty = new FitLayout(List.of(), List.of(), new FitLayout.Measures(0, 1, 0, null, 0, 1), List.of());
-        return project.withLay(new Project.Lay(problem, empty, false));
+        return project.withLay(new Lay(problem, empty, false));
     }
 
     @Test
@@ -49,7 +49,7 @@ class WorkroomTest {
         Project project = Demo.project(1100);
         FitProblem problem = new Workroom(project).problem().orElseThrow();
         FitLayout layout = Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 0, 1, 1));
-        Project pinned = project.withLay(new Project.Lay(problem, layout, false, Set.of("bib#0", "strap#1")));
+        Project pinned = project.withLay(new Lay(problem, layout, false, Set.of("bib#0", "strap#1")));
         assertThat(new Workroom(pinned).pinnedProblem().orElseThrow().pinned())
                 .extracting(Placed::name)
                 .containsExactlyInAnyOrder("bib#0", "strap#1");
@@ -138,11 +138,11 @@ class WorkroomTest {
     @Test
     void flawsAndTapeMeasuresOutliveANewDecisionButNotOtherTrousers() {
         Project project = Demo.project(1100);
-        Project.MeasuredPanels panels = java.util.Objects.requireNonNull(project.panels());
+        MeasuredPanels panels = java.util.Objects.requireNonNull(project.panels());
         Flaw flaw = new Flaw(Flaw.Treatment.HIDE, "worn knee", new Point(0, 420), 88, 112);
         Survey marked = panels.surveys().get(0).withFlaws(List.of(flaw));
-        Project flawed = project.withPanels(
-                new Project.MeasuredPanels(panels.construction(), panels.opening(), List.of(marked)));
+        Project flawed =
+                project.withPanels(new MeasuredPanels(panels.construction(), panels.opening(), List.of(marked)));
         Map<String, JoinDecision> decisions = new HashMap<>(project.opening().joins());
         decisions.put("waistband-front-left", JoinDecision.CUT_AWAY);
         Project redone = new Workroom(flawed.withOpening(new Project.Opening(decisions, Map.of()))).redoPanels();

@@ -19,6 +19,7 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.ShowMotif;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.shortage.LargestThatFits.Largest;
@@ -42,7 +43,7 @@ class HowFarTest {
                 .contains("skirt")
                 .contains(Wording.of("needs 738 mm along the grain, the longest has 737 mm"));
         Project after = java.util.Objects.requireNonNull(largest.after());
-        Project.Lay lay = java.util.Objects.requireNonNull(after.lay());
+        Lay lay = java.util.Objects.requireNonNull(after.lay());
         assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();
         assertThat(tried).hasSizeLessThan(14);
     }

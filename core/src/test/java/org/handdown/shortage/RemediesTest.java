@@ -18,6 +18,8 @@ import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -35,7 +37,7 @@ class RemediesTest {
         return found;
     }
 
-    private static Project.Lay lay(Project project) {
+    private static Lay lay(Project project) {
         return java.util.Objects.requireNonNull(project.lay());
     }
 
@@ -98,7 +100,7 @@ class RemediesTest {
         Piece front = rectangle("front", 240, 360, Allowance.seam(20), Allowance.seam(20));
         Project clean = blanket(300, 420, front);
         Flaw stain = new Flaw(Flaw.Treatment.AVOID, Flaw.Kind.STAIN, "stain", new Flaw.Oval(new Point(0, 10), 12, 12));
-        Project.MeasuredPanels panels = java.util.Objects.requireNonNull(clean.panels());
+        MeasuredPanels panels = java.util.Objects.requireNonNull(clean.panels());
         Project stained = Short.laid(clean.withPanels(panels.with(
                 panels.surveys().stream().map(s -> s.withFlaws(List.of(stain))).toList())));
         // 420 mm long and stained 4 to 16 mm from one end: 404 mm are left for a piece of 400.
@@ -145,7 +147,7 @@ class RemediesTest {
         PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(project.pieces());
         Project more =
                 project.withPieces(pattern.withOwn(List.of(pocket, bare("front", 145, 300), bare("back", 145, 300))));
-        Project.Lay first = lay(project);
+        Lay first = lay(project);
         // As if the front had been laid beside the pocket by hand.
         var problem = new Workroom(more).problem().orElseThrow();
         var laid = new org.handdown.fit.search.Fitter(
@@ -156,7 +158,7 @@ class RemediesTest {
                         () -> false,
                         l -> {})
                 .fit();
-        Project crowded = more.withLay(new Project.Lay(problem, laid, true));
+        Project crowded = more.withLay(new Lay(problem, laid, true));
         String missing = laid.unplaced().get(0).piece();
         List<Remedy> found = remedies(crowded, missing);
         requireSound(found);

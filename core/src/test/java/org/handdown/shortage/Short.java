@@ -16,6 +16,7 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -40,7 +41,7 @@ final class Short {
     static Project laid(Project project) {
         FitProblem problem = new Workroom(project).problem().orElseThrow();
         var layout = Fitter.fit(problem, new Fitter.Budget(Double.POSITIVE_INFINITY, 40, 1, 1));
-        return project.withLay(new Project.Lay(problem, layout, false));
+        return project.withLay(new Lay(problem, layout, false));
     }
 
     /** Stitch line of so much, hem below, seams elsewhere. */

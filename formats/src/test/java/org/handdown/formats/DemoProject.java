@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 
 /** The demo project as it ships. */
@@ -43,7 +44,7 @@ public final class DemoProject {
         return ProjectJson.read(text());
     }
 
-    public static Project.Lay lay() {
+    public static Lay lay() {
         return java.util.Objects.requireNonNull(project().lay());
     }
 }

@@ -15,6 +15,7 @@ import org.handdown.panel.survey.LegSurvey;
 import org.handdown.panel.survey.PartSurvey;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.EdgeFinish;
@@ -29,8 +30,8 @@ import org.handdown.unpick.Stretches;
 final class PanelsJson {
     private PanelsJson() {}
 
-    static Project.MeasuredPanels read(JsonField f) {
-        return new Project.MeasuredPanels(
+    static MeasuredPanels read(JsonField f) {
+        return new MeasuredPanels(
                 ConstructionJson.read(f.get("proposedFrom").required()),
                 opening(f),
                 f.get("surveys").required().list(s -> s.refusingHere(() -> survey(s))),
@@ -93,8 +94,7 @@ final class PanelsJson {
         }
         if (!TrouserLegs.LEGS.contains(id)) {
             throw f.get("id")
-                    .refusal(Wording.fill(
-                            "is “%s”; it must be one of %s.", id, String.join(", ", TrouserLegs.LEGS)));
+                    .refusal(Wording.fill("is “%s”; it must be one of %s.", id, String.join(", ", TrouserLegs.LEGS)));
         }
         return new LegSurvey(
                 id,
@@ -135,7 +135,7 @@ final class PanelsJson {
                 f.get("toSideMm").number());
     }
 
-    static ObjectNode write(Project.MeasuredPanels panels) {
+    static ObjectNode write(MeasuredPanels panels) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.set("proposedFrom", ConstructionJson.write(panels.construction()));
         write(node, panels.opening());

@@ -20,8 +20,10 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.LettingOut;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
+import org.handdown.project.TakingIn;
 import org.handdown.reuse.Side;
 import org.handdown.reuse.Want;
 
@@ -31,11 +33,10 @@ final class PieceJson {
 
     static Project.Pieces read(JsonField f) {
         if (f.get("letOut").isPresent()) {
-            return new Project.LettingOut(
-                    AlterationJson.letOut(f.get("letOut")), AlterationJson.inserts(f.get("inserts")));
+            return new LettingOut(AlterationJson.letOut(f.get("letOut")), AlterationJson.inserts(f.get("inserts")));
         }
         if (f.get("takeIn").isPresent()) {
-            return new Project.TakingIn(AlterationJson.takeIn(f.get("takeIn")));
+            return new TakingIn(AlterationJson.takeIn(f.get("takeIn")));
         }
         if (f.get("draftedFrom").isPresent()) {
             return before(f.get("draftedFrom"));
@@ -149,7 +150,7 @@ final class PieceJson {
         return pieces.fold(PieceJson::write, PieceJson::write, PieceJson::write);
     }
 
-    private static ObjectNode write(Project.LettingOut letting) {
+    private static ObjectNode write(LettingOut letting) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         AlterationJson.write(node, letting.wish());
         InsertDraft.Wish inserts = letting.inserts();
@@ -159,7 +160,7 @@ final class PieceJson {
         return node;
     }
 
-    private static ObjectNode write(Project.TakingIn taking) {
+    private static ObjectNode write(TakingIn taking) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         AlterationJson.write(node, taking.wish());
         return node;

@@ -18,6 +18,8 @@ import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.TypedWords;
 import org.handdown.pattern.change.Change;
+import org.handdown.project.KeptLay;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 
@@ -86,8 +88,8 @@ public final class ProjectJson {
         }
     }
 
-    private static Project.KeptLay keptLay(JsonField k) {
-        return k.refusingHere(() -> new Project.KeptLay(
+    private static KeptLay keptLay(JsonField k) {
+        return k.refusingHere(() -> new KeptLay(
                 k.get("name").name(),
                 instant(k.get("at")),
                 lay(k.get("lay").required()),
@@ -103,17 +105,17 @@ public final class ProjectJson {
         return f.isPresent() ? how.apply(f) : null;
     }
 
-    private static Project.Lay lay(JsonField f) {
+    private static Lay lay(JsonField f) {
         JsonField problem = f.get("problem").required();
         JsonField layout = f.get("layout").required();
-        return new Project.Lay(
+        return new Lay(
                 problem.refusingHere(() -> FitProblemJson.read(problem.node())),
                 layout.refusingHere(() -> FitLayoutJson.read(layout.node())),
                 f.get("movedByHand").flag(false),
                 java.util.Set.copyOf(f.get("pinned").list(JsonField::name)));
     }
 
-    private static ObjectNode write(Project.Lay lay) {
+    private static ObjectNode write(Lay lay) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.set("problem", FitProblemJson.write(lay.problem()));
         node.set("layout", FitLayoutJson.write(lay.layout()));

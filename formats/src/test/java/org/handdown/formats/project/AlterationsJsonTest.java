@@ -47,8 +47,11 @@ import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.project.LettingOut;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
+import org.handdown.project.TakingIn;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
@@ -100,7 +103,7 @@ class AlterationsJsonTest {
     void takingInReadsBackEqual() {
         requireSame(Project.named("Shorter sleeves")
                 .withSource(source(Origin.EYE, true))
-                .withPieces(new Project.TakingIn(new TakeIn.Wish(List.of(
+                .withPieces(new TakingIn(new TakeIn.Wish(List.of(
                         new TakeIn.Reading(
                                 TakeIn.Kind.SEAM,
                                 "side-left",
@@ -113,7 +116,7 @@ class AlterationsJsonTest {
     @Test
     void lettingOutAtOtherLevelsWithInsertsReadsBackEqual() {
         requireSame(Project.named("Wider")
-                .withPieces(new Project.LettingOut(
+                .withPieces(new LettingOut(
                         new LetOut.Wish(40, 20, 10, 10, true, Map.of("back+front/end", 30.0, "sleeve-left/top", 12.5)),
                         new InsertDraft.Wish(
                                 List.of(new InsertDraft.Level(0, 25.4), new InsertDraft.Level(300, 76.2)),
@@ -148,7 +151,7 @@ class AlterationsJsonTest {
                         "c", "sheet", Layer.SHELL, new FourSides(300, 400, 300, 400, 500, 0), Map.of(), carried()));
         requireSame(Project.named("Taped")
                 .withSource(source)
-                .withPanels(new Project.MeasuredPanels(source.construction(), Project.Opening.NONE, surveys)));
+                .withPanels(new MeasuredPanels(source.construction(), Project.Opening.NONE, surveys)));
     }
 
     /** Everything a cloth can carry, each kind once. */
@@ -209,7 +212,7 @@ class AlterationsJsonTest {
                         Carried.NOTHING));
         requireSame(Project.named("Drawn")
                 .withSource(source)
-                .withPanels(new Project.MeasuredPanels(
+                .withPanels(new MeasuredPanels(
                         source.construction(), Project.Opening.NONE, surveys, Set.of("front-left"))));
     }
 
@@ -291,7 +294,7 @@ class AlterationsJsonTest {
     void whatCannotBeUsedIsNamed(String good, String bad, String field) {
         String text = ProjectJson.text(Project.named("Bad")
                 .withSource(source(Origin.EYE, true))
-                .withPieces(new Project.TakingIn(new TakeIn.Wish(List.of(new TakeIn.Reading(
+                .withPieces(new TakingIn(new TakeIn.Wish(List.of(new TakeIn.Reading(
                         TakeIn.Kind.SEAM, "side-left", List.of(new TakeIn.Pinch(100, 12.5)), true)))))
                 .withWorkings(new Project.Workings(
                         List.of(new Passage(

@@ -24,6 +24,7 @@ import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.TypedWords;
 import org.handdown.measure.Wording;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
@@ -62,7 +63,7 @@ class ProjectJsonTest {
     @MethodSource("demoProjects")
     void aDemoProjectIsSettledAndItsLaySound(String name) {
         Project project = ProjectJson.read(DemoProject.text(name));
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (lay != null) {
             assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();
             assertThat(lay.layout().unplaced()).isEmpty();
@@ -140,7 +141,7 @@ class ProjectJsonTest {
 
     @Test
     void pinsAndKeptLaysReadBackEqual() throws IOException {
-        Project.Lay lay = DemoProject.lay().withPinned(Set.of("bib#0", "back-leg#1"));
+        Lay lay = DemoProject.lay().withPinned(Set.of("bib#0", "back-leg#1"));
         Project project =
                 DemoProject.project().withLay(lay).keepingLay("first try", Instant.parse("2025-11-03T18:30:00Z"));
         String text = ProjectJson.text(project);
@@ -159,7 +160,7 @@ class ProjectJsonTest {
     @ParameterizedTest
     @MethodSource("demoProjects")
     void everyRemnantOfADemoLayReadsBackEqual(String name) {
-        Project.Lay lay = ProjectJson.read(DemoProject.text(name)).lay();
+        Lay lay = ProjectJson.read(DemoProject.text(name)).lay();
         if (lay != null) {
             for (Leftover left : Leftover.of(lay.problem(), lay.layout())) {
                 assertThat(LeftoverJson.read(LeftoverJson.text(left))).isEqualTo(left);

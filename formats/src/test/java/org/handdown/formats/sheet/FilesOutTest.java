@@ -21,8 +21,8 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
-import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.unpick.PartLabel;
 import org.junit.jupiter.api.Test;
@@ -149,7 +149,7 @@ class FilesOutTest {
     /** No figure has a decimal mark, and what is cut is never told shorter than it is. */
     @Test
     void theCutListIsWholeInEveryCountry() {
-        Project.Lay lay = DemoProject.lay();
+        Lay lay = DemoProject.lay();
         Workroom room = new Workroom(DemoProject.project());
         String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         assertThat(csv.lines().skip(1))

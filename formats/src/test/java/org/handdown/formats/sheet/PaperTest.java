@@ -21,7 +21,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.draft.Drafts;
-import org.handdown.project.Project;
+import org.handdown.project.Lay;
 import org.handdown.project.Workroom;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -140,7 +140,7 @@ class PaperTest {
     /** Names as people gave them, not as the program files them; what nowhere lies on a finish is not hemmed anew. */
     @Test
     void namesAreThoseThatPeopleGave() throws IOException {
-        Project.Lay lay = DemoProject.lay();
+        Lay lay = DemoProject.lay();
         Design design = new Workroom(DemoProject.project()).design().orElseThrow();
         String panel = lay.layout().placements().get(0).panel();
         String sheet = text(new ChalkSheet(

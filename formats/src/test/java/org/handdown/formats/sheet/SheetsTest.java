@@ -27,7 +27,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
-import org.handdown.project.Project;
+import org.handdown.project.Lay;
 import org.handdown.project.Workroom;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -35,7 +35,7 @@ import org.xml.sax.InputSource;
 
 @Tag("long")
 class SheetsTest {
-    private static final Project.Lay LAY = DemoProject.lay();
+    private static final Lay LAY = DemoProject.lay();
 
     private static Design design() {
         return new Workroom(DemoProject.project()).design().orElseThrow();

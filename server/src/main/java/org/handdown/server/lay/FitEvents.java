@@ -16,6 +16,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.handdown.fit.FitProblem;
 import org.handdown.formats.fit.FitLayoutJson;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectOf;
@@ -211,8 +212,7 @@ class FitEvents {
             FitProblem problem = room.problem(row.marginMm()).orElse(null);
             return best == null || problem == null
                     ? null
-                    : LayViews.alone(
-                            Shown.of(project, room), new Project.Lay(problem, FitLayoutJson.read(best), false));
+                    : LayViews.alone(Shown.of(project, room), new Lay(problem, FitLayoutJson.read(best), false));
         }
     }
 }

@@ -12,6 +12,7 @@ import org.handdown.fit.check.RuleChecker;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
@@ -80,7 +81,7 @@ class FitRunService {
     /** Tells whether a project still is what an answer was found for. */
     static String basis(Project project) {
         Project bare = Project.named("basis").by(project.practice());
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         var panels = project.panels();
         var pieces = project.pieces();
         bare = panels == null ? bare : bare.withPanels(panels);

@@ -6,6 +6,7 @@ import org.handdown.formats.Json;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
@@ -45,7 +46,7 @@ class HelpController {
     @PostMapping("/remedies")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void remedies(ProjectOf of, @RequestBody RemedyRequest body) {
-        Project.Lay lay = lay(projects.project(of));
+        Lay lay = lay(projects.project(of));
         String piece = Typed.text(body.piece);
         if (lay.layout().unplaced().stream().noneMatch(u -> u.piece().equals(piece))) {
             throw new RefusedValueException(
@@ -107,8 +108,8 @@ class HelpController {
         runs.find(of, kind, ask);
     }
 
-    private static Project.Lay lay(Project project) {
-        Project.Lay lay = project.lay();
+    private static Lay lay(Project project) {
+        Lay lay = project.lay();
         if (lay == null) {
             throw new NotThereException("Nothing is laid yet; lay the pieces first.");
         }
@@ -151,7 +152,7 @@ class HelpController {
     @GetMapping("/{index}/lay")
     LayView show(ProjectOf of, @PathVariable("index") int index) {
         Project project = projects.project(of);
-        Project.Lay lay = offer(of, index).lay();
+        Lay lay = offer(of, index).lay();
         if (lay == null) {
             throw new NotThereException("There is no lay to show for it.");
         }

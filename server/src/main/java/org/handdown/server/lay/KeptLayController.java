@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Set;
 import org.handdown.fit.CopyId;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.KeptLay;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
@@ -36,8 +38,8 @@ class KeptLayController {
         this.clock = clock;
     }
 
-    private static Project.Lay lay(Project project) {
-        Project.Lay lay = project.lay();
+    private static Lay lay(Project project) {
+        Lay lay = project.lay();
         if (lay == null) {
             throw new NotThereException("Nothing is laid yet; lay the pieces first.");
         }
@@ -52,7 +54,7 @@ class KeptLayController {
         String name = new CopyId(Typed.text(body.piece), body.copy).name();
         String what = body.pinned ? "a piece pinned" : "a piece unpinned";
         return projects.edit(at, what, project -> {
-            Project.Lay lay = lay(project);
+            Lay lay = lay(project);
             if (lay.layout().placements().stream().noneMatch(p -> p.name().equals(name))) {
                 throw new RefusedValueException("piece", "does not lie anywhere; put it down first, then pin it.");
             }
@@ -77,8 +79,8 @@ class KeptLayController {
                 project -> project.keepingLay(Typed.text(body.name).strip(), clock.instant()));
     }
 
-    private static Project.KeptLay kept(Project project, int index) {
-        List<Project.KeptLay> kept = project.kept();
+    private static KeptLay kept(Project project, int index) {
+        List<KeptLay> kept = project.kept();
         if (index < 0 || index >= kept.size()) {
             throw new NotThereException("That kept lay is gone.");
         }
@@ -101,7 +103,7 @@ class KeptLayController {
     @DeleteMapping("/kept/{index}")
     StoredProject letGo(ProjectAt at, @PathVariable("index") int index) {
         return projects.edit(at, "a kept lay let go", project -> {
-            Project.KeptLay gone = kept(project, index);
+            KeptLay gone = kept(project, index);
             return project.withKept(
                     project.kept().stream().filter(k -> k != gone).toList());
         });

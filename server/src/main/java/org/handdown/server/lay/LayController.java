@@ -14,6 +14,7 @@ import org.handdown.geometry.Placement;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
@@ -144,7 +145,7 @@ class LayController {
     @PostMapping("/verdict")
     VerdictView verdict(ProjectOf of, @RequestBody MoveRequest body) {
         Project project = projects.project(of);
-        Project.Lay lay = lay(project);
+        Lay lay = lay(project);
         HandLay hand = new HandLay(lay.problem(), lay.layout());
         Placed held = body.toPlaced(lay.problem());
         List<Finding> findings = hand.findings(held);
@@ -177,7 +178,7 @@ class LayController {
     @PostMapping("/allowed")
     AllowedView allowed(ProjectOf of, @RequestBody MoveRequest body) {
         Project project = projects.project(of);
-        Project.Lay lay = lay(project);
+        Lay lay = lay(project);
         Say say = Say.to(project);
         AllowedSpots spots = ceiling.under(
                 Ceiling.PATIENT_MILLIS,
@@ -206,8 +207,8 @@ class LayController {
                 .toList();
     }
 
-    private static Project.Lay lay(Project project) {
-        Project.Lay lay = project.lay();
+    private static Lay lay(Project project) {
+        Lay lay = project.lay();
         if (lay == null) {
             throw new NotThereException("Nothing is laid yet; lay the pieces first.");
         }
@@ -218,7 +219,7 @@ class LayController {
     @PutMapping("/placements")
     StoredProject put(ProjectAt at, @RequestBody MoveRequest body) {
         return projects.edit(at, "a piece moved", project -> {
-            Project.Lay lay = lay(project);
+            Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             Placed held = body.toPlaced(lay.problem());
             List<Finding> findings = hand.findings(held);
@@ -233,7 +234,7 @@ class LayController {
     @DeleteMapping("/placements/{piece}/{copy}")
     StoredProject takeOff(ProjectAt at, @PathVariable("piece") String piece, @PathVariable("copy") int copy) {
         return projects.edit(at, "a piece taken off", project -> {
-            Project.Lay lay = lay(project);
+            Lay lay = lay(project);
             HandLay hand = new HandLay(lay.problem(), lay.layout());
             return project.withLay(lay.movedTo(hand.without(piece, copy)));
         });

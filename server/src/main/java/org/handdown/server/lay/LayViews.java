@@ -19,6 +19,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.project.Kept;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
@@ -43,14 +44,14 @@ public final class LayViews {
     /** Strips of a remnant are told at this width: a double-fold binding 10 mm wide. */
     private static final double STRIP_MM = 40;
 
-    private final Project.Lay lay;
+    private final Lay lay;
     private final @Nullable Design design;
     private final Map<String, String> panels;
     private final Say say;
     private final boolean stale;
     private final Kept kept;
 
-    private LayViews(Shown shown, Project.Lay lay, boolean stale) {
+    private LayViews(Shown shown, Lay lay, boolean stale) {
         this.lay = lay;
         this.panels = shown.room().panelNames();
         this.design = shown.room().design().orElse(null);
@@ -60,7 +61,7 @@ public final class LayViews {
     }
 
     /** A lay by itself: the best so far of a run, or one that is kept. */
-    public static LayView alone(Shown shown, Project.Lay lay) {
+    public static LayView alone(Shown shown, Lay lay) {
         return new LayViews(shown, lay, false).view();
     }
 
@@ -75,7 +76,7 @@ public final class LayViews {
     public static List<LayFigures> figures(Shown shown) {
         Project project = shown.project();
         List<LayFigures> lays = new ArrayList<>();
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (lay != null) {
             lays.add(new LayViews(shown, lay, false).figures("", "", project.pieces()));
         }

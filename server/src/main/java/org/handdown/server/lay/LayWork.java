@@ -13,6 +13,7 @@ import org.handdown.fit.check.RuleChecker;
 import org.handdown.fit.search.Fitter;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
@@ -81,7 +82,7 @@ class LayWork {
         if (best != null) {
             return FitLayoutJson.read(best).placements();
         }
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         return lay == null ? List.of() : lay.layout().placements();
     }
 
@@ -91,12 +92,12 @@ class LayWork {
      *
      * @param from the lay that the run began with
      */
-    private String store(FitRunMapper.RunRow row, FitProblem problem, FitLayout layout, Project.@Nullable Lay from) {
+    private String store(FitRunMapper.RunRow row, FitProblem problem, FitLayout layout, @Nullable Lay from) {
         String[] told = {""};
         projects.editLatest(row.of(), "the lay", p -> {
-            Project.Lay now = p.lay();
+            Lay now = p.lay();
             boolean same = now != null && now.problem().equals(problem.withPinned(List.of()));
-            Project.Lay found = new Project.Lay(problem, layout, false, now == null ? Set.of() : now.pinned());
+            Lay found = new Lay(problem, layout, false, now == null ? Set.of() : now.pinned());
             boolean moved = now != null && now.movedByHand() && !now.equals(from);
             if (moved) {
                 told[0] = "You moved pieces meanwhile: your lay stays, what was found is kept beside it.";
@@ -111,7 +112,7 @@ class LayWork {
         return told[0];
     }
 
-    private Project kept(Project project, Project.Lay found) {
+    private Project kept(Project project, Lay found) {
         var now = clock.instant().truncatedTo(ChronoUnit.SECONDS);
         try {
             return project.withLay(found)

@@ -11,6 +11,7 @@ import org.handdown.formats.Json;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 
@@ -30,13 +31,13 @@ record RunAnswer(List<Offer> offers) {
             String words,
             String cost,
             @Nullable Project after,
-            Project.@Nullable Lay lay) {
+            @Nullable Lay lay) {
         static Offer changing(String kind, String words, String cost, Project after) {
             return new Offer(kind, words, cost, after, after.lay());
         }
 
         static Offer showing(String kind, String words, String cost, FitProblem problem, FitLayout layout) {
-            return new Offer(kind, words, cost, null, new Project.Lay(problem, layout, false));
+            return new Offer(kind, words, cost, null, new Lay(problem, layout, false));
         }
     }
 

@@ -20,6 +20,7 @@ import org.handdown.panel.reshape.StillSewn;
 import org.handdown.panel.survey.Pressing;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.server.panels.PanelRequests.CarriedRequest;
 import org.handdown.server.panels.PanelRequests.CutOutRequest;
@@ -62,15 +63,15 @@ class PanelController {
         this.projects = projects;
     }
 
-    private static Project.MeasuredPanels measured(Project project) {
-        Project.MeasuredPanels measured = project.panels();
+    private static MeasuredPanels measured(Project project) {
+        MeasuredPanels measured = project.panels();
         if (measured == null) {
             throw new NotThereException("There are no panels yet; free the parts first.");
         }
         return measured;
     }
 
-    private static int place(Project.MeasuredPanels measured, String id) {
+    private static int place(MeasuredPanels measured, String id) {
         int at = measured.surveys().stream().map(Survey::id).toList().indexOf(id);
         if (at < 0) {
             throw new NotThereException(Wording.fill("There is no panel called “%s”.", id));
@@ -80,7 +81,7 @@ class PanelController {
 
     private StoredProject survey(ProjectAt at, String panel, String what, UnaryOperator<Survey> change) {
         return projects.edit(at, what, project -> {
-            Project.MeasuredPanels measured = measured(project);
+            MeasuredPanels measured = measured(project);
             List<Survey> surveys = new ArrayList<>(measured.surveys());
             int place = place(measured, panel);
             Survey changed = change.apply(surveys.get(place));
@@ -133,7 +134,7 @@ class PanelController {
 
     /** Puts others in the place of one panel; {@code gone} parts are not proposed again. */
     private static Project replaced(Project project, int at, List<? extends Survey> others, Set<String> gone) {
-        Project.MeasuredPanels measured = measured(project);
+        MeasuredPanels measured = measured(project);
         List<Survey> surveys = new ArrayList<>(measured.surveys());
         surveys.remove(at);
         surveys.addAll(at, others);
@@ -146,7 +147,7 @@ class PanelController {
     @PostMapping("/copy")
     StoredProject copy(ProjectAt at, @PathVariable("panel") String panel, @RequestBody LikeRequest body) {
         return projects.edit(at, "a panel like another", project -> {
-            Project.MeasuredPanels measured = measured(project);
+            MeasuredPanels measured = measured(project);
             Survey survey = measured.surveys().get(place(measured, panel));
             String name = Typed.text(body.name());
             TapedSurvey other = Reshaping.copied(
@@ -185,7 +186,7 @@ class PanelController {
     }
 
     private Project one(Project project, String panel, Change change) {
-        Project.MeasuredPanels measured = measured(project);
+        MeasuredPanels measured = measured(project);
         int place = place(measured, panel);
         return replaced(
                 project,
@@ -197,7 +198,7 @@ class PanelController {
     @PostMapping("/join")
     StoredProject join(ProjectAt at, @PathVariable("panel") String panel, @RequestBody JoinRequest body) {
         return projects.edit(at, "panels pieced together", project -> {
-            Project.MeasuredPanels measured = measured(project);
+            MeasuredPanels measured = measured(project);
             String other = Typed.text(body.other());
             int place = place(measured, panel);
             if (panel.equals(other)) {

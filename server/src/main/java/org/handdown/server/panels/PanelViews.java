@@ -16,6 +16,7 @@ import org.handdown.panel.survey.LegSurvey;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.project.Kept;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.panels.PanelView.FigureView;
@@ -26,8 +27,8 @@ import org.handdown.server.panels.PanelView.StationMeasure;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
 import org.handdown.source.Source;
-import org.handdown.source.anatomy.TrouserMeasures;
 import org.handdown.source.anatomy.TrouserLegs;
+import org.handdown.source.anatomy.TrouserMeasures;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Part;
@@ -63,7 +64,7 @@ public final class PanelViews {
     }
 
     private List<PanelView> all() {
-        Project.MeasuredPanels measured = project.panels();
+        MeasuredPanels measured = project.panels();
         List<PanelView> views = new ArrayList<>();
         double source = sourceMm2();
         for (int i = 0; i < panels.size() && measured != null; i++) {

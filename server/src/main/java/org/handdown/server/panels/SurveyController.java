@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.survey.Survey;
 import org.handdown.project.Aim;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.server.panels.PanelRequests.PanelRequest;
 import org.handdown.server.project.ProjectAt;
@@ -36,7 +37,7 @@ class SurveyController {
     @PutMapping("/{panel}")
     StoredProject panel(ProjectAt at, @PathVariable("panel") String panel, @RequestBody PanelRequest body) {
         return projects.edit(at, "a panel", project -> {
-            Project.MeasuredPanels panels = project.panels();
+            MeasuredPanels panels = project.panels();
             if (panels == null || panels.surveys().stream().noneMatch(s -> s.id().equals(panel))) {
                 throw new NotThereException("There is no such panel yet; free the part first.");
             }

@@ -26,6 +26,7 @@ import org.handdown.panel.survey.ShapeByMeasures;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.panel.survey.TwoPins;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.panels.PanelView.FigureView;
@@ -147,15 +148,13 @@ class TapeController {
                 new TapeViews(say, practice).usable(Usable.of(Region.of(outline.ring()), TapeViews.STRIP_MM)));
     }
 
-    private static Project.MeasuredPanels measured(Project project) {
-        Project.MeasuredPanels measured = project.panels();
+    private static MeasuredPanels measured(Project project) {
+        MeasuredPanels measured = project.panels();
         Source source = project.source();
         if (source == null) {
             throw new NotThereException("Say first what the source is.");
         }
-        return measured == null
-                ? new Project.MeasuredPanels(source.construction(), project.opening(), List.of())
-                : measured;
+        return measured == null ? new MeasuredPanels(source.construction(), project.opening(), List.of()) : measured;
     }
 
     /** A panel as taped: one that was proposed is replaced, one of another name comes beside them. Flaws marked on it stay. */
@@ -163,7 +162,7 @@ class TapeController {
     StoredProject tape(ProjectAt at, @PathVariable("panel") String panel, @RequestBody TapeRequest body) {
         return projects.edit(at, "a taped panel", project -> {
             LengthUnit unit = Say.to(project).unit();
-            Project.MeasuredPanels now = measured(project);
+            MeasuredPanels now = measured(project);
             List<Survey> surveys = new ArrayList<>(now.surveys());
             int place = surveys.stream().map(Survey::id).toList().indexOf(panel);
             Survey before = place < 0 ? null : surveys.get(place);
@@ -191,7 +190,7 @@ class TapeController {
     @DeleteMapping("/projects/{id}/panels/{panel}/taped")
     StoredProject untape(ProjectAt at, @PathVariable("panel") String panel) {
         return projects.edit(at, "a panel as proposed", project -> {
-            Project.MeasuredPanels now = measured(project);
+            MeasuredPanels now = measured(project);
             List<Survey> others =
                     now.surveys().stream().filter(s -> !s.id().equals(panel)).toList();
             if (others.size() == now.surveys().size()) {

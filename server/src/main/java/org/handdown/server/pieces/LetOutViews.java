@@ -7,6 +7,7 @@ import org.handdown.alter.LetOut;
 import org.handdown.alter.ReleaseBudget;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.project.LettingOut;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.pieces.LetOutView.BudgetView;
@@ -42,7 +43,7 @@ public final class LetOutViews {
     }
 
     private LetOutView view() {
-        LetOut.Wish wish = ((Project.LettingOut) Objects.requireNonNull(project.pieces())).wish();
+        LetOut.Wish wish = ((LettingOut) Objects.requireNonNull(project.pieces())).wish();
         Anatomy anatomy = room.anatomy().orElseThrow();
         return new LetOutView(
                 say.field(wish.waistMm()),
@@ -87,7 +88,7 @@ public final class LetOutViews {
     }
 
     private @Nullable InsertsView inserts() {
-        InsertDraft.Wish wish = ((Project.LettingOut) Objects.requireNonNull(project.pieces())).inserts();
+        InsertDraft.Wish wish = ((LettingOut) Objects.requireNonNull(project.pieces())).inserts();
         return wish == null
                 ? null
                 : new InsertsView(

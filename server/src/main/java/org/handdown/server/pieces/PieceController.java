@@ -11,6 +11,7 @@ import org.handdown.pattern.InsertDraft;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
+import org.handdown.project.LettingOut;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.reuse.Want;
@@ -113,13 +114,13 @@ class PieceController {
             LetOut.Wish wish = body.toWish(unit(project));
             // Worked out once here, so that a level that is not there is refused by its own field.
             projects.room(project).anatomy().ifPresent(anatomy -> new LetOut(anatomy, wish).levels());
-            InsertDraft.Wish inserts = project.pieces() instanceof Project.LettingOut before ? before.inserts() : null;
-            return project.withPieces(new Project.LettingOut(wish, inserts));
+            InsertDraft.Wish inserts = project.pieces() instanceof LettingOut before ? before.inserts() : null;
+            return project.withPieces(new LettingOut(wish, inserts));
         });
     }
 
-    private static Project.LettingOut lettingOut(Project project) {
-        if (project.pieces() instanceof Project.LettingOut letting) {
+    private static LettingOut lettingOut(Project project) {
+        if (project.pieces() instanceof LettingOut letting) {
             return letting;
         }
         throw new RefusedValueException("insert.levels", "Say at Aim first that the source itself will be let out.");
@@ -131,7 +132,7 @@ class PieceController {
         return projects.edit(at, "inserts", project -> {
             InsertDraft.Wish wish = body.toWish(unit(project));
             new InsertDraft(wish).pieces();
-            return project.withPieces(new Project.LettingOut(lettingOut(project).wish(), wish));
+            return project.withPieces(new LettingOut(lettingOut(project).wish(), wish));
         });
     }
 
@@ -140,8 +141,7 @@ class PieceController {
         return projects.edit(
                 at,
                 "no inserts",
-                project -> project.withPieces(
-                        new Project.LettingOut(lettingOut(project).wish())));
+                project -> project.withPieces(new LettingOut(lettingOut(project).wish())));
     }
 
     /** Opens just what the letting out needs. */

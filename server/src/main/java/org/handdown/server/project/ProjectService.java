@@ -9,6 +9,8 @@ import org.handdown.fit.check.RuleChecker;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.KeptLay;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.web.StaleVersionException;
@@ -86,13 +88,13 @@ public class ProjectService {
     Project requireSound(String text) {
         Project project = ProjectJson.read(text);
         reader.room(project).requireWorkable();
-        List<Project.Lay> lays = new ArrayList<>(
-                project.kept().stream().map(Project.KeptLay::lay).toList());
-        Project.Lay current = project.lay();
+        List<Lay> lays =
+                new ArrayList<>(project.kept().stream().map(KeptLay::lay).toList());
+        Lay current = project.lay();
         if (current != null) {
             lays.add(current);
         }
-        for (Project.Lay lay : lays) {
+        for (Lay lay : lays) {
             List<Finding> findings = RuleChecker.check(lay.problem(), lay.layout());
             if (!findings.isEmpty()) {
                 throw new RefusedValueException(

@@ -27,6 +27,7 @@ import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.project.Aim;
 import org.handdown.project.DraftOrder;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
@@ -60,8 +61,8 @@ class SheetController {
         return projects.project(of);
     }
 
-    private static Project.Lay lay(Project project) {
-        Project.Lay lay = project.lay();
+    private static Lay lay(Project project) {
+        Lay lay = project.lay();
         if (lay == null) {
             throw new NotThereException("Nothing is laid yet; lay the pieces first, then print.");
         }
@@ -85,7 +86,7 @@ class SheetController {
     @GetMapping("/chalk-out.pdf")
     ResponseEntity<byte[]> chalk(ProjectOf of, @RequestParam(name = "paper", defaultValue = "a4") String paper) {
         Project project = project(of);
-        Project.Lay lay = lay(project);
+        Lay lay = lay(project);
         LengthUnit unit = unit(project);
         Workroom room = projects.room(project);
         byte[] pdf = new ChalkSheet(
@@ -124,7 +125,7 @@ class SheetController {
 
     /** What lies on an old finish in the lay there is, by piece; nothing while the lay is of other pieces. */
     private Map<String, KeptEdge> kept(Project project, Design design) {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         Map<String, KeptEdge> kept = new HashMap<>();
         boolean stale = projects.room(project).stations().stream()
                 .anyMatch(s -> s.station() == Station.LAY && s.stand() == StationState.Stand.STALE);
@@ -221,7 +222,7 @@ class SheetController {
 
     /** What the lay cuts from each panel, by the part that the panel was. */
     private Map<String, List<String>> becomes(Project project) {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         Map<String, String> names = projects.room(project).pieceNames();
         return lay == null
                 ? Map.of()
@@ -238,7 +239,7 @@ class SheetController {
     @GetMapping("/lay.svg")
     ResponseEntity<byte[]> svg(ProjectOf of) {
         Project project = project(of);
-        Project.Lay lay = lay(project);
+        Lay lay = lay(project);
         Workroom room = projects.room(project);
         String svg = LaySvg.of(project.name(), lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         return file(project, "lay.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
@@ -247,7 +248,7 @@ class SheetController {
     @GetMapping("/cut-list.csv")
     ResponseEntity<byte[]> cutList(ProjectOf of) {
         Project project = project(of);
-        Project.Lay lay = lay(project);
+        Lay lay = lay(project);
         Workroom room = projects.room(project);
         String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
         MediaType type = new MediaType("text", "csv", StandardCharsets.UTF_8);

@@ -10,6 +10,7 @@ import org.handdown.formats.project.LeftoverJson;
 import org.handdown.formats.project.StashedSourceJson;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
@@ -124,7 +125,7 @@ public class StashService {
      */
     @Transactional
     int keepRemnants(UUID household, Project project, List<Integer> which) {
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (lay == null) {
             throw new NotThereException("Nothing is laid yet; lay the pieces first.");
         }

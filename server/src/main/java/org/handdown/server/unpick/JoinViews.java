@@ -11,6 +11,8 @@ import org.handdown.alter.SeamEnds;
 import org.handdown.lay.StripUse;
 import org.handdown.measure.Wording;
 import org.handdown.project.Kept;
+import org.handdown.project.Lay;
+import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Losses;
@@ -95,8 +97,8 @@ public final class JoinViews {
 
     /** Joins whose won cloth the lay does not use; none while nothing is laid or the lay is stale. */
     private Set<String> idle(UnpickPlan plan) {
-        Project.Lay lay = project.lay();
-        Project.MeasuredPanels measured = project.panels();
+        Lay lay = project.lay();
+        MeasuredPanels measured = project.panels();
         boolean current =
                 lay != null && room.problem().map(lay.problem()::equals).orElse(false);
         if (lay == null

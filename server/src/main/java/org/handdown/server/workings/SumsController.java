@@ -8,6 +8,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.BiasStrips;
+import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
@@ -100,7 +101,7 @@ class SumsController {
         List<Ring> rings = new ArrayList<>();
         List<Double> grains = new ArrayList<>();
         List<Panel> panels = projects.room(project).panels();
-        Project.Lay lay = project.lay();
+        Lay lay = project.lay();
         if (body.fromPanels || lay == null) {
             panels.forEach(p -> add(p.name(), p.outline().ring(), p.grainDeg(), scraps, rings, grains));
         } else {

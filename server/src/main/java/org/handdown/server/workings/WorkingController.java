@@ -12,6 +12,7 @@ import org.handdown.pattern.Neckline;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
+import org.handdown.project.TakingIn;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
@@ -46,9 +47,7 @@ class WorkingController {
             throw new RefusedValueException(
                     "takeIn.where", "Say at Aim first that the source itself will be taken in or shortened.");
         }
-        return project.pieces() instanceof Project.TakingIn taking
-                ? taking.wish().readings()
-                : List.of();
+        return project.pieces() instanceof TakingIn taking ? taking.wish().readings() : List.of();
     }
 
     /** A place that was pinned; the same kind of reading at the same place again replaces the old one. */
@@ -67,7 +66,7 @@ class WorkingController {
     private Project taking(Project project, List<TakeIn.Reading> readings) {
         TakeIn.Wish wish = new TakeIn.Wish(readings);
         projects.room(project).anatomy().ifPresent(a -> new TakeIn(a, wish).changes());
-        return project.withPieces(new Project.TakingIn(wish));
+        return project.withPieces(new TakingIn(wish));
     }
 
     @DeleteMapping("/pieces/take-in/{index}")

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Lay;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ class RunAnswerTest {
     @Test
     void aChangeAndAFigureReadBackEqual() throws IOException {
         Project project = demo();
-        Project.Lay lay = Objects.requireNonNull(project.lay());
+        Lay lay = Objects.requireNonNull(project.lay());
         RunAnswer answer = RunAnswer.NONE
                 .and(RunAnswer.Offer.changing("SHORTER", "Make the back 8 mm shorter.", "shorter", project))
                 .and(RunAnswer.Offer.showing("WITH_NAP", "All one way: 690 mm.", "", lay.problem(), lay.layout()));

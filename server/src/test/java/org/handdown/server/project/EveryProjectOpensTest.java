@@ -16,7 +16,7 @@ import org.handdown.fit.search.Fitter;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Garment;
-import org.handdown.project.Project;
+import org.handdown.project.Lay;
 import org.handdown.project.Workroom;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
@@ -225,7 +225,7 @@ class EveryProjectOpensTest extends HouseholdTest {
                                     () -> false,
                                     better -> {})
                             .fit();
-                    return p.withLay(new Project.Lay(problem, layout, false));
+                    return p.withLay(new Lay(problem, layout, false));
                 });
             } catch (RuntimeException e) {
                 fault("cannot be laid: " + e);

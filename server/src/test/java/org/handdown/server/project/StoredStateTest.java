@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import org.handdown.project.Project;
+import org.handdown.project.Lay;
 import org.handdown.server.DemoHouseholdTest;
 import org.handdown.server.web.Purge;
 import org.junit.jupiter.api.Tag;
@@ -129,7 +129,7 @@ class StoredStateTest extends DemoHouseholdTest {
         ExecutorService background = Executors.newSingleThreadExecutor();
         try {
             long version = 1;
-            Project.Lay lay = projects.project(of()).lay();
+            Lay lay = projects.project(of()).lay();
             for (int i = 0; i < 50; i++) {
                 int run = i;
                 Future<?> laid = background.submit(() -> projects.editLatest(
