@@ -1,11 +1,8 @@
 package org.handdown.pattern.draft;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Root;
-import org.handdown.pattern.Mark;
 
 /**
  * A quarter of a fitted skirt, front or back: its centre on x = 0, the side to the right, hem at y = 0. The side runs on through the hip
@@ -80,8 +77,6 @@ record SkirtBlock(
     private static final double MOST_LOWERED_MM = 8;
     /** The side has come into its own slant so far below the hip, as a share of the way to the hem. */
     private static final double BELOW_HIP = 0.3;
-    /** Handles of a stretch of the waist by its chord: as a circle has them. */
-    private static final double HANDLE_SHARE = 1.0 / 3;
 
     /** Girths finished, all round, and depths. */
     record Wish(double waist, double hip, double hem, double hipDeep, double length) {
@@ -147,7 +142,8 @@ record SkirtBlock(
 
     /** Of the quarter's waist, its darts closed. */
     double waistMm() {
-        return stretches().stream().mapToDouble(Edge::lengthMm).sum();
+        return new SkirtWaist(this)
+                .stretches().stream().mapToDouble(Edge::lengthMm).sum();
     }
 
     /** Inward per way up, at the hip: as below it, but never so much that the side must come out again to the waist. */
@@ -165,12 +161,12 @@ record SkirtBlock(
         return (hemWide - aim.x()) / aim.y();
     }
 
-    private Point sideTop() {
+    Point sideTop() {
         double raised = Math.max(-MOST_RAISED_MM, Math.min(MOST_RAISED_MM, RAISED_SHARE * (hip - top)));
         return new Point(top, length + raised);
     }
 
-    private Point centre() {
+    Point centre() {
         return new Point(0, length - lowered);
     }
 
@@ -187,149 +183,17 @@ record SkirtBlock(
     }
 
     /** Way that the side reaches the waist in. */
-    private Point intoWaist() {
+    Point intoWaist() {
         Point way = new Point(-(hip - top), hipDeep);
         return way.unit();
     }
 
-    // The waist, from the side to the centre
-
-    /** As it would run without darts: square to the side, level at the centre. */
-    private Edge undarted() {
-        Point side = sideTop();
-        return Edge.curve(
-                "",
-                side,
-                side.plus(quarterTurn(intoWaist()).times(0.4 * top)),
-                centre().plus(new Point(0.35 * top, 0)),
-                centre());
-    }
-
-    /** A dart as it lies open: both ends of its legs, the tip, and the top of the roof over it. */
-    private record Opened(Point sideLeg, Point tip, Point centreLeg, Point roof) {
-        private static Opened on(Edge waist, double share, double half, double longMm) {
-            Point at = waist.at(share);
-            Point way = waist.at(share + 0.01).minus(waist.at(share - 0.01));
-            Point along = way.unit();
-            Point up = along.right();
-            // Its axis stands square on the waist, so that its legs are as long as each other.
-            return new Opened(
-                    at.minus(along.times(half)),
-                    at.minus(up.times(longMm)),
-                    at.plus(along.times(half)),
-                    at.plus(up.times(half * half / longMm)));
-        }
-
-        /** Square to a leg, towards the centre: so the waist runs on once the legs are sewn to each other. */
-        private Point squareTo(Point leg) {
-            Point way = leg.minus(tip);
-            return quarterTurn(way.unit());
-        }
-    }
-
-    private static Point quarterTurn(Point way) {
-        return way.left();
-    }
-
-    private List<Opened> opened() {
-        List<Opened> all = new ArrayList<>();
-        Edge waist = undarted();
-        int n = darts.count();
-        for (int i = 1; i <= n; i++) {
-            all.add(Opened.on(waist, (double) i / (n + 1), darts.half(), darts.longMm));
-        }
-        return all;
-    }
-
-    /** Of the waist between side, darts and centre. */
-    private List<Edge> stretches() {
-        List<Opened> opened = opened();
-        if (opened.isEmpty()) {
-            return List.of(undarted());
-        }
-        List<Edge> all = new ArrayList<>();
-        Point from = sideTop();
-        Point leaving = quarterTurn(intoWaist());
-        for (Opened dart : opened) {
-            all.add(stretch(from, leaving, dart.sideLeg, dart.squareTo(dart.sideLeg)));
-            from = dart.centreLeg;
-            leaving = dart.squareTo(from);
-        }
-        all.add(stretch(from, leaving, centre(), new Point(-1, 0)));
-        return all;
-    }
-
-    private static Edge stretch(Point from, Point leaving, Point to, Point arriving) {
-        double handle = HANDLE_SHARE * from.distanceMm(to);
-        return Edge.curve("", from, from.plus(leaving.times(handle)), to.minus(arriving.times(handle)), to);
-    }
-
-    private Edge waist(String name) {
-        List<Edge> stretches = stretches();
-        Edge whole = new Edge(name, stretches.get(0).segments());
-        int i = 1;
-        for (Opened dart : opened()) {
-            whole = Edge.joined(name, whole, Edge.line(name, dart.sideLeg, dart.roof));
-            whole = Edge.joined(name, whole, Edge.line(name, dart.roof, dart.centreLeg));
-            whole = Edge.joined(name, whole, stretches.get(i++));
-        }
-        return whole;
-    }
-
-    /** Opened out. Edges: hem, side right, waist, side left. */
     Paper full(String id, String name) {
-        Edge quarter = flared.quarter("hem");
-        Edge hem = Edge.joined("hem", Edge.mirrored("hem", quarter), quarter);
-        Edge waist = waist("waist");
-        Paper paper = new Paper(id, name, hem.start().x(), hem.start().y())
-                .edge(hem)
-                .edge(side("side right"))
-                .edge(Edge.joined("waist", waist, Edge.mirrored("waist", waist)))
-                .edge(Edge.mirrored("side left", side("")))
-                .notch("centre", centre().x(), centre().y())
-                .notch("centre", 0, 0)
-                .notch("hip", hip, hipY())
-                .notch("hip", -hip, hipY())
-                .level("hip", hipY());
-        darts(paper, false);
-        darts(paper, true);
-        return paper;
+        return new SkirtPaper(this).full(id, name);
     }
 
-    /**
-     * One half that runs on beyond its centre. Edges: hem, side, waist, centre.
-     *
-     * @param beyond from the centre line to its edge, mm
-     */
+    /** @see SkirtPaper#half */
     Paper half(String id, String name, double beyond) {
-        Edge quarter = flared.quarter("hem");
-        Paper paper = new Paper(id, name, -beyond, 0);
-        if (beyond > 0) {
-            Point edge = centre().minus(new Point(beyond, 0));
-            paper.edge(Edge.joined("hem", Edge.line("hem", new Point(-beyond, 0), new Point(0, 0)), quarter))
-                    .edge(side("side"))
-                    .edge(Edge.joined("waist", waist("waist"), Edge.line("waist", centre(), edge)));
-            paper.notch("centre", centre().x(), centre().y()).notch("centre", 0, 0);
-        } else {
-            paper.edge(quarter).edge(side("side")).edge(waist("waist"));
-        }
-        paper.line("centre", -beyond, 0).notch("hip", hip, hipY()).level("hip", hipY());
-        darts(paper, false);
-        return paper;
-    }
-
-    private void darts(Paper paper, boolean mirrored) {
-        for (Opened dart : opened()) {
-            paper.mark(
-                    Mark.Kind.DART,
-                    "dart",
-                    mirrored ? acrossCentre(dart.centreLeg) : dart.sideLeg,
-                    mirrored ? acrossCentre(dart.tip) : dart.tip,
-                    mirrored ? acrossCentre(dart.sideLeg) : dart.centreLeg);
-        }
-    }
-
-    private static Point acrossCentre(Point p) {
-        return p.mirrored();
+        return new SkirtPaper(this).half(id, name, beyond);
     }
 }
