@@ -39,11 +39,7 @@ final class FaceTracer {
     private double[] cutY;
     private int cuts;
 
-    // Spots by number, found by an open hash.
-    private double[] spotX = new double[256];
-    private double[] spotY = new double[256];
-    private int[] slots = new int[1024];
-    private int spots;
+    private final NumberedSpots spots = new NumberedSpots();
 
     /**
      * @param path edges of the closed path: x0, y0, x1, y1 in mm
@@ -68,7 +64,6 @@ final class FaceTracer {
         this.cutOf = new int[8 * length.length + 16];
         this.cutX = new double[cutOf.length];
         this.cutY = new double[cutOf.length];
-        Arrays.fill(slots, -1);
     }
 
     /** Rounded, so that ends that are one stay one and the path stays closed. */
@@ -123,11 +118,11 @@ final class FaceTracer {
         for (long part : parts) {
             int a = (int) (part >>> 32);
             int b = (int) part;
-            double dx = spotX[b] - spotX[a];
-            double dy = spotY[b] - spotY[a];
+            double dx = spots.x(b) - spots.x(a);
+            double dy = spots.y(b) - spots.y(a);
             double aside = ASIDE / Math.hypot(dx, dy);
-            double x = (spotX[a] + spotX[b]) / 2;
-            double y = (spotY[a] + spotY[b]) / 2;
+            double x = (spots.x(a) + spots.x(b)) / 2;
+            double y = (spots.y(a) + spots.y(b)) / 2;
             boolean left = wanted.test(path.winding(x - dy * aside, y + dx * aside));
             boolean right = wanted.test(path.winding(x + dy * aside, y - dx * aside));
             if (left != right) {
@@ -135,7 +130,9 @@ final class FaceTracer {
                 to[n++] = left ? b : a;
             }
         }
-        return n == 0 ? Optional.of(Region.EMPTY) : new RingJoiner(spotX, spotY, spots, stepsPerMm).joined(from, to, n);
+        return n == 0
+                ? Optional.of(Region.EMPTY)
+                : new RingJoiner(spots.xs(), spots.ys(), spots.count(), stepsPerMm).joined(from, to, n);
     }
 
     // Cutting
@@ -245,7 +242,7 @@ final class FaceTracer {
         for (int i = 0; i < length.length; i++) {
             int before = -1;
             for (int k = first[i]; k < first[i + 1]; k++) {
-                int spot = spot(cutX[order[k]], cutY[order[k]]);
+                int spot = spots.of(cutX[order[k]], cutY[order[k]]);
                 if (before >= 0 && spot != before) {
                     parts[n++] = (long) Math.min(before, spot) << 32 | Math.max(before, spot);
                 }
@@ -260,43 +257,5 @@ final class FaceTracer {
             }
         }
         return Arrays.copyOf(parts, kept);
-    }
-
-    private int spot(double x, double y) {
-        int mask = slots.length - 1;
-        int at = hash(x, y) & mask;
-        for (; slots[at] >= 0; at = at + 1 & mask) {
-            if (spotX[slots[at]] == x && spotY[slots[at]] == y) {
-                return slots[at];
-            }
-        }
-        if (spots == spotX.length) {
-            spotX = Arrays.copyOf(spotX, 2 * spots);
-            spotY = Arrays.copyOf(spotY, 2 * spots);
-        }
-        spotX[spots] = x;
-        spotY[spots] = y;
-        slots[at] = spots;
-        if (++spots * 2 > slots.length) {
-            rehash();
-        }
-        return spots - 1;
-    }
-
-    private void rehash() {
-        slots = new int[2 * slots.length];
-        Arrays.fill(slots, -1);
-        for (int s = 0; s < spots; s++) {
-            int at = hash(spotX[s], spotY[s]) & slots.length - 1;
-            while (slots[at] >= 0) {
-                at = at + 1 & slots.length - 1;
-            }
-            slots[at] = s;
-        }
-    }
-
-    private static int hash(double x, double y) {
-        long h = (long) x * 0x9E3779B97F4A7C15L + (long) y * 0xC2B2AE3D27D4EB4FL;
-        return (int) (h ^ h >>> 29 ^ h >>> 47);
     }
 }

@@ -12,16 +12,12 @@ import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.geom.util.PolygonExtracter;
-import org.locationtech.jts.noding.BasicSegmentString;
-import org.locationtech.jts.noding.MCIndexNoder;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.CascadedPolygonUnion;
-import org.locationtech.jts.operation.valid.IsValidOp;
-import org.locationtech.jts.operation.valid.TopologyValidationError;
 import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /**
@@ -73,21 +69,6 @@ public final class Region {
     /** What a ring that crosses itself encloses: every loop counts, once. */
     public static Region mended(Ring ring) {
         return new Region(JtsShapes.onlyPolygons(GeometryFixer.fix(JtsShapes.polygon(ring))));
-    }
-
-    /** A place where a ring crosses or touches itself; null where it does not. */
-    public static @Nullable Point crossing(Ring ring) {
-        TopologyValidationError error = new IsValidOp(JtsShapes.polygon(ring)).getValidationError();
-        return error == null ? null : new Point(error.getCoordinate().x, error.getCoordinate().y);
-    }
-
-    /** How often the sides of a ring cross each other, counted up to a bound: a scribble is told in no time. */
-    public static int crossings(Ring ring, int most) {
-        JtsShapes.CrossingCount count = new JtsShapes.CrossingCount(most);
-        new MCIndexNoder(count)
-                .computeNodes(List.of(new BasicSegmentString(
-                        JtsShapes.polygon(ring).getExteriorRing().getCoordinates(), null)));
-        return count.crossings;
     }
 
     public boolean isEmpty() {

@@ -6,6 +6,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.geometry.RingCrossings;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
@@ -26,13 +27,13 @@ public record Crossing(Outline outline, String told) {
     /** @throws RefusedValueException telling where it crosses itself, from its lower left corner */
     public static Crossing mended(Outline drawn) {
         Ring ring = drawn.ring();
-        Point where = Region.crossing(ring);
+        Point where = RingCrossings.first(ring);
         if (where == null && ring.isSimple()) {
             return new Crossing(drawn, "");
         }
         Point lower = new Point(ring.box().minX(), ring.box().minY());
         Point at = where == null ? lower : where;
-        if (Region.crossings(ring, SCRIBBLE) >= SCRIBBLE) {
+        if (RingCrossings.count(ring, SCRIBBLE) >= SCRIBBLE) {
             throw refusal(at.minus(lower));
         }
         List<Region> parts = Region.mended(ring).parts();
