@@ -1,8 +1,6 @@
 package org.handdown.fit.room;
 
-import java.lang.ref.SoftReference;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,11 +12,9 @@ import org.handdown.fit.FlawZone;
 import org.handdown.fit.PanelRun;
 import org.handdown.geometry.FlatRegion;
 import org.handdown.geometry.NoFitPolygon;
-import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Where shapes may lie: against the panel and its flaws, and against each other. Everything is an exact no-fit or inner-fit polygon,
@@ -36,10 +32,10 @@ public final class Clearances {
     /** Round corners of a gap or margin need no more points than this, of the slack above. */
     private static final double ARC_MM = 0.02;
 
-    /** CandidatePositions are looked for on rims this far inside the no-fit polygon, and tested this much deeper. */
-    private static final double RIM_MM = 0.02;
+    /** Candidate positions are looked for on rims this far inside the no-fit polygon, and tested this much deeper. */
+    static final double RIM_MM = 0.02;
 
-    private static final double TEST_MM = 0.01;
+    static final double TEST_MM = 0.01;
 
     /** Slack on the distance to a motif, of what is allowed: an exact spot leaves room to move by a hair. */
     private static final double MOTIF_SLACK_MM = 0.5 * FitTolerance.DEPTH_MM;
@@ -47,11 +43,8 @@ public final class Clearances {
     private static final int DISC_CORNERS = 48;
 
     private final FitProblem problem;
-    // Of hundreds of shapes there are too many pairs to keep: what memory needs is given up and made again.
-    private volatile SoftReference<NoFit>[][] obstacles = rows(0);
-    private final Map<Pair, SoftReference<NoFit>> unturned = new ConcurrentHashMap<>();
-    /** What nothing else may lie on, of each stencil: it and the gap round it. */
-    private final Map<Integer, List<Ring>> keptClear = new ConcurrentHashMap<>();
+
+    private final NoFits pairs;
 
     /** Holes and flaws with the margin round them. */
     private final Map<Ring, List<Ring>> withMargin = new ConcurrentHashMap<>();
@@ -62,69 +55,14 @@ public final class Clearances {
     private final Map<String, Region> usable = new ConcurrentHashMap<>();
     private final Map<Long, InnerFit> rooms = new ConcurrentHashMap<>();
 
-    /** CandidatePositions where a moving shape would lie on a fixed one, relative to the fixed one: rim for finding, core for testing. */
-    public record NoFit(FlatRegion rim, FlatRegion core) {
-        NoFit opposite() {
-            return new NoFit(rim.opposite(), core.opposite());
-        }
-
-        NoFit moved(Point by) {
-            return new NoFit(rim.moved(by.x(), by.y()), core.moved(by.x(), by.y()));
-        }
-
-        NoFit turned(double degrees) {
-            return degrees == 0 ? this : new NoFit(rim.turned(degrees), core.turned(degrees));
-        }
-    }
-
-    /** Two stencils, and by how much the second is turned against the first, in steps of 10⁻⁷ degrees. */
-    private record Pair(int fixed, int moving, long turn) {}
-
-    /** CandidatePositions where a shape may lie on an otherwise empty panel: rim for finding, core for testing. */
-    public record InnerFit(FlatRegion rim, FlatRegion core, double areaMm2) {}
-
     public Clearances(FitProblem problem) {
         this.problem = problem;
+        this.pairs = new NoFits(gapMm());
     }
 
+    /** Where the moving shape would lie on the fixed one, or nearer than the gap, both at the origin. */
     public NoFit between(Shape fixed, Shape moving) {
-        SoftReference<NoFit>[][] rows = obstacles;
-        SoftReference<NoFit>[] row = fixed.index < rows.length ? rows[fixed.index] : null;
-        NoFit known = kept(row != null && moving.index < row.length ? row[moving.index] : null);
-        if (known == null) {
-            known = fixed.index > moving.index
-                    ? between(moving, fixed).opposite()
-                    : unturned(fixed, moving).turned(fixed.turnDeg);
-            keep(fixed.index, moving.index, known);
-        }
-        return known;
-    }
-
-    /** Rows are only ever lengthened, by a longer copy; whoever still reads the old one makes the polygon once more. */
-    private synchronized void keep(int fixed, int moving, NoFit obstacle) {
-        if (fixed >= obstacles.length) {
-            obstacles = Arrays.copyOf(obstacles, 2 * fixed + 2);
-        }
-        SoftReference<NoFit>[] row = obstacles[fixed];
-        if (row == null || moving >= row.length) {
-            row = row == null ? Clearances.<NoFit>row(2 * moving + 2) : Arrays.copyOf(row, 2 * moving + 2);
-            obstacles[fixed] = row;
-        }
-        row[moving] = new SoftReference<>(obstacle);
-    }
-
-    @SuppressWarnings("unchecked")
-    private static <T> SoftReference<T>[] row(int length) {
-        return new SoftReference[length];
-    }
-
-    @SuppressWarnings("unchecked")
-    private static <T> SoftReference<T>[][] rows(int length) {
-        return new SoftReference[length][];
-    }
-
-    private static @Nullable NoFit kept(@Nullable SoftReference<NoFit> reference) {
-        return reference == null ? null : reference.get();
+        return pairs.between(fixed, moving);
     }
 
     /** Shifts at which the moving shape would lie on the fixed one, both at the origin. */
@@ -135,26 +73,6 @@ public final class Clearances {
     /** Shifts at which the moving shape would lie on a hole or a flaw, or within the margin of it. */
     Region meeting(Ring zone, Shape moving) {
         return meeting(Region.of(zone), marginMm(), moving.lean);
-    }
-
-    /** With the fixed shape turned back to 0: two shapes that turn together meet alike, so it is made once for all turns. */
-    private NoFit unturned(Shape fixed, Shape moving) {
-        double by = Placement.normalDeg(moving.turnDeg - fixed.turnDeg);
-        Pair pair = new Pair(fixed.stencil.number(), moving.stencil.number(), Math.round(by * 1e7));
-        Placement turn = new Placement(0, 0, by, false);
-        NoFit known = kept(unturned.get(pair));
-        if (known == null) {
-            List<Ring> kept = keptClear.computeIfAbsent(
-                    fixed.stencil.number(), s -> grown(Region.of(fixed.stencil.ring()), gapMm()));
-            known = obstacle(kept, turn.toPanel(moving.stencil.ring()));
-            unturned.put(pair, new SoftReference<>(known));
-        }
-        return known.moved(fixed.stencilAt.minus(turn.toPanel(moving.stencilAt)));
-    }
-
-    private NoFit obstacle(List<Ring> fixed, Ring moving) {
-        Region meeting = meeting(fixed, moving);
-        return new NoFit(FlatRegion.drawnIn(meeting, RIM_MM), FlatRegion.drawnIn(meeting, RIM_MM + TEST_MM));
     }
 
     public InnerFit on(int panelIndex, Shape shape) {
@@ -284,14 +202,14 @@ public final class Clearances {
         return meeting(grown(fixed, distanceMm), moving);
     }
 
-    private static Region meeting(List<Ring> fixed, Ring moving) {
+    static Region meeting(List<Ring> fixed, Ring moving) {
         return fixed.size() == 1
                 ? NoFitPolygon.of(fixed.get(0), moving)
                 : Region.unionOf(
                         fixed.stream().map(r -> NoFitPolygon.of(r, moving)).toList());
     }
 
-    private static List<Ring> grown(Region fixed, double distanceMm) {
+    static List<Ring> grown(Region fixed, double distanceMm) {
         Region grown = distanceMm > 0 ? fixed.grown(distanceMm).simplified(ARC_MM) : fixed;
         return grown.ringsWithoutHoles();
     }

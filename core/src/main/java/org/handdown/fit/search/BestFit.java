@@ -5,8 +5,8 @@ import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.room.CandidatePositions;
-import org.handdown.fit.room.Clearances;
 import org.handdown.fit.room.ContactField;
+import org.handdown.fit.room.InnerFit;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.Stripes;
 import org.jspecify.annotations.Nullable;
@@ -201,7 +201,7 @@ final class BestFit {
             if (!tried || shape.areaMm2 > left || !bench.mayLie(state, piece, panel, shape)) {
                 continue;
             }
-            Clearances.InnerFit room = bench.clearances().on(panel, shape);
+            InnerFit room = bench.clearances().on(panel, shape);
             if (room.rim().isEmpty()) {
                 continue;
             }
@@ -214,13 +214,7 @@ final class BestFit {
     }
 
     private void look(
-            Shape shape,
-            int panel,
-            Clearances.InnerFit room,
-            int near,
-            ContactField.Table table,
-            Chance best,
-            double worth) {
+            Shape shape, int panel, InnerFit room, int near, ContactField.Table table, Chance best, double worth) {
         candidates.clear();
         int only = -1;
         int n = 0;

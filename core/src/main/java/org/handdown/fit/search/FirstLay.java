@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.room.CandidatePositions;
-import org.handdown.fit.room.Clearances;
+import org.handdown.fit.room.InnerFit;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Point;
@@ -98,7 +98,7 @@ final class FirstLay {
     }
 
     private boolean lies(int copy, int panel, Shape shape, LayState state, double[] settled) {
-        Clearances.InnerFit room = bench.clearances().on(panel, shape);
+        InnerFit room = bench.clearances().on(panel, shape);
         if (room.rim().isEmpty()) {
             return false;
         }

@@ -6,7 +6,8 @@ import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.room.CandidatePositions;
-import org.handdown.fit.room.Clearances;
+import org.handdown.fit.room.InnerFit;
+import org.handdown.fit.room.NoFit;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Box;
@@ -70,7 +71,7 @@ final class LeastOverlap {
     private final class Orientation {
         final int panel;
         final Shape shape;
-        final Clearances.InnerFit room;
+        final InnerFit room;
         final Surroundings around;
         /** The copy lies on this panel in this way now. */
         final boolean here;
@@ -79,7 +80,7 @@ final class LeastOverlap {
         final double mostX;
         final double narrow;
 
-        Orientation(int panel, Shape shape, Clearances.InnerFit room, Surroundings around, boolean here) {
+        Orientation(int panel, Shape shape, InnerFit room, Surroundings around, boolean here) {
             this.panel = panel;
             this.shape = shape;
             this.room = room;
@@ -180,7 +181,7 @@ final class LeastOverlap {
 
     /** At exact corners at once; at samples together with the other ways. */
     private void look(int copy, int panel, Shape shape, boolean here, boolean wide, double[] weights) {
-        Clearances.InnerFit room = bench.clearances().on(panel, shape);
+        InnerFit room = bench.clearances().on(panel, shape);
         if (room.rim().isEmpty()) {
             return;
         }
@@ -205,7 +206,7 @@ final class LeastOverlap {
             if (other == copy || !state.isPlaced(other) || state.panel[other] != way.panel) {
                 continue;
             }
-            Clearances.NoFit obstacle = bench.clearances().between(bench.book().shape(state.shape[other]), way.shape);
+            NoFit obstacle = bench.clearances().between(bench.book().shape(state.shape[other]), way.shape);
             if (exact) {
                 candidates.addObstacle(obstacle, state.x[other], state.y[other]);
             }

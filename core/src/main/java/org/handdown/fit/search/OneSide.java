@@ -8,7 +8,7 @@ import java.util.Random;
 import java.util.function.BooleanSupplier;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.room.CandidatePositions;
-import org.handdown.fit.room.Clearances;
+import org.handdown.fit.room.InnerFit;
 import org.handdown.fit.room.Shape;
 import org.handdown.fit.room.Stripes;
 import org.handdown.geometry.Point;
@@ -151,7 +151,7 @@ final class OneSide {
                     || !bench.mayLie(state, bench.pieceOf()[copy], panel, shape)) {
                 continue;
             }
-            Clearances.InnerFit room = bench.clearances().on(panel, shape);
+            InnerFit room = bench.clearances().on(panel, shape);
             if (room.rim().isEmpty()) {
                 continue;
             }

@@ -83,7 +83,7 @@ class ClearancesTest {
     @Test
     void onAPanelItMayTouchEveryEdge() {
         FitProblem problem = two(Fit.SQUARE_100, Fit.SQUARE_100, 0);
-        Clearances.InnerFit room =
+        InnerFit room =
                 new Clearances(problem).on(0, new ShapeBook(problem).ways(0, 0).get(0));
         assertThat(room.core().covers(0, 0)).isTrue();
         assertThat(room.core().covers(900, 700)).isTrue();
@@ -99,7 +99,7 @@ class ClearancesTest {
         FitPanel panel = Fit.with(Fit.panel("p", CLOTH), List.of(Ring.rectangle(700, 0, wide, 800)), List.of(slit));
         FitProblem problem =
                 new FitProblem(Objective.FILL, 0, 0, List.of(panel), List.of(Fit.piece("a", Fit.SQUARE_100, 1)));
-        Clearances.InnerFit room =
+        InnerFit room =
                 new Clearances(problem).on(0, new ShapeBook(problem).ways(0, 0).get(0));
         assertThat(room.core().covers(200, 400)).isTrue();
         assertThat(room.core().covers(200.2, 400)).isFalse();
