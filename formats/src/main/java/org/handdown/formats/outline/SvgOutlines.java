@@ -2,32 +2,16 @@ package org.handdown.formats.outline;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.PathIterator;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import org.apache.batik.parser.AWTTransformProducer;
 import org.apache.batik.parser.ParseException;
-import org.handdown.geometry.Point;
-import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
-import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
-import org.xml.sax.ErrorHandler;
-import org.xml.sax.SAXException;
-import org.xml.sax.SAXParseException;
 
 /**
  * Closed shapes of an SVG drawing as outlines. Units, view boxes, pages in pages, copies and transforms are honoured; what is hidden, and
@@ -85,7 +69,7 @@ final class SvgOutlines {
      * @throws RefusedValueException for what is no SVG, is too large, or holds no closed outline
      */
     static Drawing read(byte[] svg, @Nullable DrawingUnit unit) {
-        Document document = parsed(svg);
+        Document document = SvgDocument.parsed(svg);
         Element root = document.getDocumentElement();
         if (!"svg".equals(root.getLocalName())) {
             throw refused("This is no SVG drawing: it begins with <" + root.getTagName() + ">.");
@@ -93,57 +77,12 @@ final class SvgOutlines {
         return new SvgOutlines(document).all(root, unit);
     }
 
-    private static Document parsed(byte[] svg) {
-        DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultInstance();
-        try {
-            // Nothing outside the file is ever read, and what is defined in it stays small.
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            factory.setFeature("http://xml.org/sax/features/external-general-entities", false);
-            factory.setFeature("http://xml.org/sax/features/external-parameter-entities", false);
-            factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_DTD, "");
-            factory.setAttribute(XMLConstants.ACCESS_EXTERNAL_SCHEMA, "");
-            factory.setAttribute("http://www.oracle.com/xml/jaxp/properties/entityExpansionLimit", "500");
-            factory.setAttribute("http://www.oracle.com/xml/jaxp/properties/totalEntitySizeLimit", "200000");
-            factory.setXIncludeAware(false);
-            factory.setNamespaceAware(true);
-            DocumentBuilder builder = factory.newDocumentBuilder();
-            builder.setErrorHandler(new Strict());
-            return builder.parse(new ByteArrayInputStream(svg));
-        } catch (SAXException e) {
-            String where = e instanceof SAXParseException p ? Wording.fill(" (line %d)", p.getLineNumber()) : "";
-            throw refused("This is no sound SVG drawing" + where + "; save it anew as plain SVG.");
-        } catch (IOException e) {
-            throw new UncheckedIOException("Bytes in memory are always read.", e);
-        } catch (ParserConfigurationException e) {
-            throw new IllegalStateException("The platform's own parser knows these settings.", e);
-        }
-    }
-
-    /** Says nothing on the machine's console. */
-    private static final class Strict implements ErrorHandler {
-        @Override
-        public void warning(SAXParseException e) {
-            // What only warns is read.
-        }
-
-        @Override
-        public void error(SAXParseException e) {
-            // A drawing is not checked against a document type.
-        }
-
-        @Override
-        public void fatalError(SAXParseException e) throws SAXException {
-            throw e;
-        }
-    }
-
     private Drawing all(Element root, @Nullable DrawingUnit unit) {
         if (style.hasMore()) {
             gathering.tell(
                     "A style sheet hides parts of the drawing by rules that are not followed here: look at what is shown.");
         }
-        Frame page = page(root, unit);
+        SvgFrame page = page(root, unit);
         if (style.isGone(root)) {
             gathering.tell("The whole drawing is hidden; it is shown here all the same.");
         }
@@ -151,28 +90,8 @@ final class SvgOutlines {
         return gathering.drawing();
     }
 
-    /** Where something is drawn. @param toMm from its own units to mm, y down */
-    private record Frame(SvgViewport page, AffineTransform toMm, boolean visible, String group) {
-        Frame moved(AffineTransform own) {
-            AffineTransform to = new AffineTransform(toMm);
-            to.concatenate(own);
-            return new Frame(page, to, visible, group);
-        }
-
-        Frame onto(SvgViewport another) {
-            AffineTransform to = new AffineTransform(toMm);
-            to.concatenate(another.toOuter());
-            return new Frame(another, to, visible, group);
-        }
-
-        Frame as(@Nullable Boolean ownVisible, String ownGroup) {
-            return new Frame(
-                    page, toMm, ownVisible == null ? visible : ownVisible, ownGroup.isEmpty() ? group : ownGroup);
-        }
-    }
-
     /** The outermost page: from its units to mm. */
-    private Frame page(Element root, @Nullable DrawingUnit unit) {
+    private SvgFrame page(Element root, @Nullable DrawingUnit unit) {
         double[] box = SvgViewport.viewBox(root);
         SvgLength wide = sound(SvgLength.of(root.getAttribute("width")));
         SvgLength high = sound(SvgLength.of(root.getAttribute("height")));
@@ -201,7 +120,7 @@ final class SvgOutlines {
             view = new SvgViewport(view.width(), view.height(), new AffineTransform());
             mm = AffineTransform.getScaleInstance(unit.mm(), unit.mm());
         }
-        Frame outer = new Frame(view, mm, true, "").moved(transform(root));
+        SvgFrame outer = new SvgFrame(view, mm, true, "").moved(transform(root));
         return outer.onto(view);
     }
 
@@ -210,7 +129,7 @@ final class SvgOutlines {
         return length == null || length.isShare() || !(length.in(0) > 0 && length.in(0) < 1e7) ? null : length;
     }
 
-    private void children(Node parent, Frame frame, int depth) {
+    private void children(Node parent, SvgFrame frame, int depth) {
         if (depth > DEEPEST) {
             throw tooMuch();
         }
@@ -221,7 +140,7 @@ final class SvgOutlines {
         }
     }
 
-    private void element(Element element, Frame outer, int depth) {
+    private void element(Element element, SvgFrame outer, int depth) {
         String kind = element.getLocalName();
         if (++elements > MOST_ELEMENTS) {
             throw tooMuch();
@@ -236,7 +155,7 @@ final class SvgOutlines {
             return;
         }
         String layer = isGroup(kind) ? label(element) : "";
-        Frame frame = outer.moved(transform(element)).as(style.visible(element), layer);
+        SvgFrame frame = outer.moved(transform(element)).as(style.visible(element), layer);
         if (DRAWN.contains(kind)) {
             if (frame.visible()) {
                 take(element, frame);
@@ -276,7 +195,7 @@ final class SvgOutlines {
     }
 
     /** Of a switch only the first that asks for nothing special is drawn. */
-    private void choice(Element element, Frame frame, int depth) {
+    private void choice(Element element, SvgFrame frame, int depth) {
         for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
             if (n instanceof Element child
                     && !child.hasAttribute("requiredExtensions")
@@ -288,7 +207,7 @@ final class SvgOutlines {
     }
 
     /** A page in a page, or a symbol that is copied. @param at what says where it is laid and how large it is */
-    private void inner(Element element, Frame frame, Element at, int depth) {
+    private void inner(Element element, SvgFrame frame, Element at, int depth) {
         SvgViewport page = frame.page();
         double w = SvgShapes.length(
                 at, "width", page.width(), SvgShapes.length(element, "width", page.width(), page.width()));
@@ -302,7 +221,7 @@ final class SvgOutlines {
         }
     }
 
-    private void copy(Element use, Frame frame, int depth) {
+    private void copy(Element use, SvgFrame frame, int depth) {
         String link = use.getAttribute("href").isEmpty() ? use.getAttributeNS(XLINK, "href") : use.getAttribute("href");
         Element original = link.strip().startsWith("#") ? byId(link.strip().substring(1)) : null;
         if (original == null) {
@@ -310,7 +229,7 @@ final class SvgOutlines {
                     "a copy of something that is not in the file", "copies of things that are not in the file");
             return;
         }
-        Frame moved = frame.moved(AffineTransform.getTranslateInstance(
+        SvgFrame moved = frame.moved(AffineTransform.getTranslateInstance(
                 SvgShapes.length(use, "x", frame.page().width(), 0),
                 SvgShapes.length(use, "y", frame.page().height(), 0)));
         if (depth + 1 > DEEPEST) {
@@ -342,7 +261,7 @@ final class SvgOutlines {
         return refused("The drawing has more parts than any panel; save the outline alone.");
     }
 
-    private static RefusedValueException refused(String why) {
+    static RefusedValueException refused(String why) {
         return new RefusedValueException("file", why);
     }
 
@@ -380,7 +299,7 @@ final class SvgOutlines {
         }
     }
 
-    private void take(Element element, Frame frame) {
+    private void take(Element element, SvgFrame frame) {
         String name = label(element);
         if (!element.getAttribute("clip-path").isEmpty()
                 || !element.getAttribute("mask").isEmpty()) {
@@ -398,51 +317,6 @@ final class SvgOutlines {
         if (shape == null) {
             return;
         }
-        List<Segment> run = new ArrayList<>();
-        double[] c = new double[6];
-        Point at = new Point(0, 0);
-        Point start = at;
-        for (PathIterator i = shape.getPathIterator(frame.toMm()); !i.isDone(); i.next()) {
-            gathering.count(1);
-            switch (i.currentSegment(c)) {
-                case PathIterator.SEG_MOVETO -> {
-                    gathering.take(run, name, frame.group());
-                    run = new ArrayList<>();
-                    at = up(c, 0);
-                    start = at;
-                }
-                case PathIterator.SEG_LINETO -> {
-                    Point to = up(c, 0);
-                    run.add(new Segment.Line(at, to));
-                    at = to;
-                }
-                case PathIterator.SEG_QUADTO -> {
-                    Point handle = up(c, 0);
-                    Point to = up(c, 2);
-                    run.add(new Segment.Cubic(at, at.between(handle, 2.0 / 3), to.between(handle, 2.0 / 3), to));
-                    at = to;
-                }
-                case PathIterator.SEG_CUBICTO -> {
-                    Point to = up(c, 4);
-                    run.add(new Segment.Cubic(at, up(c, 0), up(c, 2), to));
-                    at = to;
-                }
-                default -> {
-                    run.add(new Segment.Line(at, start));
-                    at = start;
-                    gathering.take(run, name, frame.group());
-                    run = new ArrayList<>();
-                }
-            }
-        }
-        gathering.take(run, name, frame.group());
-    }
-
-    private static Point up(double[] c, int i) {
-        if (!(Math.abs(c[i]) < 1e7 && Math.abs(c[i + 1]) < 1e7)) {
-            throw refused(
-                    "A point of the drawing lies kilometres away. Say below what one unit of the drawing is, or save it anew.");
-        }
-        return new Point(c[i], -c[i + 1]);
+        new RunReader(gathering, name, frame).read(shape);
     }
 }
