@@ -20,7 +20,6 @@ import org.w3c.dom.Node;
 final class SvgOutlines {
     private static final int MOST_ELEMENTS = 20_000;
     private static final int DEEPEST = 200;
-    private static final double MM_A_PIXEL = 25.4 / 96;
     private static final String XLINK = "http://www.w3.org/1999/xlink";
     private static final Set<String> DRAWN = Set.of("path", "polygon", "polyline", "rect", "circle", "ellipse", "line");
     /** They hold what is drawn elsewhere or not at all, or only words about the drawing. */
@@ -82,51 +81,12 @@ final class SvgOutlines {
             gathering.tell(
                     "A style sheet hides parts of the drawing by rules that are not followed here: look at what is shown.");
         }
-        SvgFrame page = page(root, unit);
+        SvgFrame page = new SvgPage(gathering).of(root, unit, transform(root));
         if (style.isGone(root)) {
             gathering.tell("The whole drawing is hidden; it is shown here all the same.");
         }
         children(root, page, 1);
         return gathering.drawing();
-    }
-
-    /** The outermost page: from its units to mm. */
-    private SvgFrame page(Element root, @Nullable DrawingUnit unit) {
-        double[] box = SvgViewport.viewBox(root);
-        SvgLength wide = sound(SvgLength.of(root.getAttribute("width")));
-        SvgLength high = sound(SvgLength.of(root.getAttribute("height")));
-        AffineTransform mm = AffineTransform.getScaleInstance(MM_A_PIXEL, MM_A_PIXEL);
-        double w = wide == null ? 0 : wide.in(0);
-        double h = high == null ? 0 : high.in(0);
-        SvgViewport view;
-        if (box == null) {
-            if (unit == null
-                    && (wide == null || wide.unit().isEmpty() || wide.unit().equals("px"))) {
-                gathering.tell("The drawing has no viewBox: a unit is taken as a pixel of 1/96 in.");
-            }
-            view = new SvgViewport(w > 0 ? w : 300, h > 0 ? h : 150, new AffineTransform());
-        } else if (w <= 0 && h <= 0) {
-            if (unit == null) {
-                gathering.tell("The drawing tells no size: a unit is taken as a pixel of 1/96 in.");
-            }
-            view = new SvgViewport(box[2], box[3], new AffineTransform());
-        } else {
-            w = w > 0 ? w : h * box[2] / box[3];
-            h = h > 0 ? h : w * box[3] / box[2];
-            view = SvgViewport.of(root, 0, 0, w, h);
-        }
-        if (unit != null) {
-            gathering.tell("One unit of the drawing is taken as " + unit.words() + ", as you said.");
-            view = new SvgViewport(view.width(), view.height(), new AffineTransform());
-            mm = AffineTransform.getScaleInstance(unit.mm(), unit.mm());
-        }
-        SvgFrame outer = new SvgFrame(view, mm, true, "").moved(transform(root));
-        return outer.onto(view);
-    }
-
-    /** A length in a page's own head; none for shares of a page that has no size. */
-    private static @Nullable SvgLength sound(@Nullable SvgLength length) {
-        return length == null || length.isShare() || !(length.in(0) > 0 && length.in(0) < 1e7) ? null : length;
     }
 
     private void children(Node parent, SvgFrame frame, int depth) {

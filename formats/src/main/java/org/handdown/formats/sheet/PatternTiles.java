@@ -4,19 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.handdown.geometry.Box;
-import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
-import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.KeptEdge;
-import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
 /**
@@ -36,13 +31,6 @@ public final class PatternTiles {
     private final Paper paper;
     private final List<Standing> standing = new ArrayList<>();
     private Box sheet = new Box(0, 0, 1, 1);
-
-    /** A piece with the shift that puts it on the sheet. */
-    private record Standing(Piece piece, Point shift) {
-        Point on(Point p) {
-            return p.plus(shift);
-        }
-    }
 
     public PatternTiles(String title, Design design, Paper paper) {
         this(title, design, Map.of(), LengthUnit.MM, paper);
@@ -159,7 +147,7 @@ public final class PatternTiles {
                     (top - 2 * PAGE_MARGIN_MM) / (rows * tileHeight()));
             Point corner = new Point(PAGE_MARGIN_MM, top - rows * tileHeight() * scale);
             for (Standing s : standing) {
-                page.line(small(s.piece.cutLine().ring().points(), s, scale, corner), true, Page.Stroke.CUT);
+                page.line(small(s.piece().cutLine().ring().points(), s, scale, corner), true, Page.Stroke.CUT);
             }
             double wide = tileWidth() * scale;
             double high = tileHeight() * scale;
@@ -173,8 +161,13 @@ public final class PatternTiles {
                 }
             }
             for (Standing s : standing) {
-                Point at = small(List.of(inside(s.piece)), s, scale, corner).get(0);
-                page.text(at.x() - page.widthMm(2.6, false, s.piece.name()) / 2, at.y(), 2.6, false, s.piece.name());
+                Point at = small(List.of(s.inside()), s, scale, corner).get(0);
+                page.text(
+                        at.x() - page.widthMm(2.6, false, s.piece().name()) / 2,
+                        at.y(),
+                        2.6,
+                        false,
+                        s.piece().name());
             }
         }
     }
@@ -183,40 +176,12 @@ public final class PatternTiles {
         return points.stream().map(p -> s.on(p).times(scale).plus(corner)).toList();
     }
 
-    private static Point inside(Piece piece) {
-        Ring cut = piece.cutLine().ring();
-        Point inner = Region.of(cut).innerPoint();
-        return inner == null ? cut.at(0) : inner;
-    }
-
-    /** Words stand on the page where they begin, wholly: moved in from its edge, and on no other page. */
-    private final class Words {
-        private final Page page;
-        private final double left = PAGE_MARGIN_MM;
-        private final double right = PAGE_MARGIN_MM + tileWidth();
-        private final double top = PAGE_MARGIN_MM + tileHeight();
-
-        private Words(Page page) {
-            this.page = page;
-        }
-
-        /** @param words with lengths in mm */
-        void write(double x, double y, double sizeMm, boolean bold, String words) {
-            String text = LengthText.inSentence(words, unit);
-            if (x < left || x >= right || y < PAGE_MARGIN_MM || y >= top) {
-                return;
-            }
-            double wide = page.widthMm(sizeMm, bold, text);
-            page.text(Math.max(left + 1, Math.min(x, right - wide - 1)), Math.min(y, top - sizeMm), sizeMm, bold, text);
-        }
-    }
-
     private boolean isUsed(int column, int row) {
         Region tile = Region.of(Ring.rectangle(
                 column * tileWidth(), row * tileHeight(), tileWidth() + OVERLAP_MM, tileHeight() + OVERLAP_MM));
         return standing.stream()
                 .anyMatch(s -> !tile.intersection(
-                                Region.of(s.piece.cutLine().ring().map(s::on)))
+                                Region.of(s.piece().cutLine().ring().map(s::on)))
                         .isEmpty());
     }
 
@@ -235,8 +200,10 @@ public final class PatternTiles {
             if (column == 0 && row == 0) {
                 testSquare(page, shift);
             }
-            Words words = new Words(page);
-            standing.forEach(s -> piece(page, words, s, shift));
+            Box field = new Box(
+                    PAGE_MARGIN_MM, PAGE_MARGIN_MM, PAGE_MARGIN_MM + tileWidth(), PAGE_MARGIN_MM + tileHeight());
+            PieceOnPage drawn = new PieceOnPage(page, new Words(page, unit, field), kept, shift);
+            standing.forEach(drawn::draw);
             page.text(
                     PAGE_MARGIN_MM + tileWidth() - 14, PAGE_MARGIN_MM + tileHeight() - 8, 7, true, number(column, row));
             page.unclip();
@@ -273,82 +240,5 @@ public final class PatternTiles {
         page.text(shift.x() + 6, shift.y() + 52, 4, true, "Test square");
         page.text(shift.x() + 6, shift.y() + 45, 3.5, false, "Each side must measure 100 mm (3 15/16 in).");
         page.text(shift.x() + 6, shift.y() + 39, 3.5, false, "If not, set the printer's scale to 100 %.");
-    }
-
-    private void piece(Page page, Words words, Standing s, Point shift) {
-        Ring cut = cutLine(s.piece);
-        page.line(move(cut.points(), s, shift), true, Page.Stroke.CUT);
-        page.line(move(s.piece.stitchLine().ring().points(), s, shift), true, Page.Stroke.STITCH);
-        for (Piece.Notch notch : s.piece.notches()) {
-            Point at = s.on(notch.at()).plus(shift);
-            page.line(List.of(at.plus(new Point(-3, 0)), at.plus(new Point(3, 0))), false, Page.Stroke.CUT);
-            words.write(at.x() + 3.5, at.y() - 1, 2.8, false, notch.label());
-        }
-        for (Mark mark : s.piece.marks()) {
-            if (mark.isDrawn()) {
-                mark.lines().forEach(line -> page.line(move(line, s, shift), false, Page.Stroke.GUIDE));
-                Point at = s.on(mark.points().get(0)).plus(shift);
-                words.write(at.x() + 2, at.y() + 2, 2.8, false, mark.label());
-            }
-        }
-        allowances(page, words, s, shift);
-        for (InnerEdge turned : InnerEdge.of(s.piece)) {
-            // Folds and overlaps are marks and drawn already.
-            if (!turned.of().isEmpty()) {
-                List<Point> line = move(turned.line(), s, shift);
-                page.line(line, false, Page.Stroke.GUIDE);
-                words.write(
-                        line.get(0).x() + 2,
-                        line.get(0).y() + 2,
-                        2.8,
-                        false,
-                        turned.of().replace('-', ' ') + " sewn down here");
-            }
-        }
-        Point middle = s.on(inside(s.piece)).plus(shift);
-        double half = Math.min(60, cut.box().heightMm() / 3);
-        page.arrow(middle.plus(new Point(-10, -half)), middle.plus(new Point(-10, half)), Page.Stroke.STITCH);
-        words.write(middle.x() - 4, middle.y() + 2, 5, true, s.piece.name());
-        words.write(middle.x() - 4, middle.y() - 4, 3.5, false, s.piece.copies() + " · arrow: grain, pile running up");
-        words.write(middle.x() - 4, middle.y() - 9, 3.5, false, "solid: cut, dashed: stitch");
-    }
-
-    private Ring cutLine(Piece piece) {
-        KeptEdge old = kept.get(piece.id());
-        return old == null ? piece.cutLine().ring() : old.cutLine(piece).ring();
-    }
-
-    /** How wide each allowance is, written in it, and the line it is trimmed to where that is another. */
-    private void allowances(Page page, Words words, Standing s, Point shift) {
-        if (s.piece.allowances().values().stream().anyMatch(a -> a.trimMm() != a.mm())) {
-            page.line(move(s.piece.trimLine().ring().points(), s, shift), true, Page.Stroke.GUIDE);
-        }
-        for (Edge edge : s.piece.stitchLine().edges()) {
-            Allowance allowance = s.piece.allowance(edge.name());
-            KeptEdge old = kept.get(s.piece.id());
-            if (old != null && old.edge().equals(edge.name())) {
-                Point at = s.on(edge.at(0.4)).plus(shift);
-                words.write(at.x() + 1, at.y() + (old.isAll() ? 1 : 4), 2.4, true, old.words());
-                if (old.isAll()) {
-                    continue;
-                }
-            }
-            if (allowance.mm() > 0) {
-                Point at = s.on(edge.at(0.4)).plus(shift);
-                words.write(
-                        at.x() + 1,
-                        at.y() + 1,
-                        2.4,
-                        false,
-                        Wording.fill("%s %.0f mm", edge.name().replace('-', ' '), allowance.mm())
-                                + (allowance.trimMm() == allowance.mm()
-                                        ? ""
-                                        : Wording.fill(", trim to %.0f mm", allowance.trimMm())));
-            }
-        }
-    }
-
-    private static List<Point> move(List<Point> points, Standing s, Point shift) {
-        return points.stream().map(p -> s.on(p).plus(shift)).toList();
     }
 }
