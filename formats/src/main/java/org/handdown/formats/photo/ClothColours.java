@@ -11,11 +11,7 @@ import org.handdown.geometry.Ring;
 /** A followed outline's cloth in cells of a few colours: does one of them lie where a fold, a hand or a thing would? */
 final class ClothColours {
     private static final double CELL_MM = 5;
-    private static final int KINDS = 4;
-    private static final int ROUNDS = 12;
     private static final int MOST_SIFTINGS = 5;
-    /** Another colour by this much, as a share of the cloth's brightness. */
-    private static final double OTHER_COLOUR = 0.22;
 
     private static final double LEAST_CM2 = 4;
     private static final double MOST_SHARE = 0.45;
@@ -32,7 +28,7 @@ final class ClothColours {
     private final int rows;
     private final float[][] colour;
     private final boolean[] inside;
-    private final Kinds kinds;
+    private final ColourKinds kinds;
 
     /** @param ring of the cloth, table frame, mm, counter-clockwise */
     ClothColours(FlatPhoto photo, Ring ring) {
@@ -58,18 +54,18 @@ final class ClothColours {
     }
 
     /** Cells that the edge runs through mix two colours and would take up all kinds: few as they are, they are left out. */
-    private Kinds kindsWithoutStrays() {
-        Kinds found = kinds();
+    private ColourKinds kindsWithoutStrays() {
+        ColourKinds found = ColourKinds.of(colour, inside);
         for (int round = 0; round < MOST_SIFTINGS && leaveStraysOut(found); round++) {
-            found = kinds();
+            found = ColourKinds.of(colour, inside);
         }
         return found;
     }
 
-    private boolean leaveStraysOut(Kinds found) {
+    private boolean leaveStraysOut(ColourKinds found) {
         boolean left = false;
         for (int i = 0; i < inside.length; i++) {
-            if (inside[i] && found.count[found.of[i]] * CELL_MM * CELL_MM < LEAST_CM2 * 100) {
+            if (inside[i] && found.count()[found.of()[i]] * CELL_MM * CELL_MM < LEAST_CM2 * 100) {
                 inside[i] = false;
                 left = true;
             }
@@ -77,35 +73,16 @@ final class ClothColours {
         return left;
     }
 
-    /** The kind of each cell, −1 outside; how many cells each kind has, its colour, and which kind is the cloth's own. */
-    private record Kinds(int[] of, int[] count, float[][] means, int all, int main) {}
-
-    private Kinds counted(int[] kind) {
-        int[] count = new int[KINDS];
-        int all = 0;
-        for (int k : kind) {
-            if (k >= 0) {
-                count[k]++;
-                all++;
-            }
-        }
-        int main = 0;
-        for (int k = 1; k < KINDS; k++) {
-            main = count[k] > count[main] ? k : main;
-        }
-        return new Kinds(kind, count, means(kind), all, main);
-    }
-
     /**
      * A colour that lies in one part of the cloth only, and at its edge. Stripes, checks and dots have theirs all over; a shadow is the same
      * colour with less light.
      */
     boolean hasForeignColour() {
-        Kinds one = counted(merged());
-        for (int k = 0; k < KINDS; k++) {
-            if (one.count[k] < MOST_SHARE * one.all
+        ColourKinds one = kinds.merged(colour);
+        for (int k = 0; k < ColourKinds.KINDS; k++) {
+            if (one.count()[k] < MOST_SHARE * one.all()
                     && isOnePart(one, k)
-                    && isOther(one.means[one.main], one.means[k])) {
+                    && ColourKinds.isOther(one.means()[one.main()], one.means()[k])) {
                 return true;
             }
         }
@@ -114,10 +91,10 @@ final class ClothColours {
 
     /** A shadow goes on over the table; a dark thing ends where its edge is. */
     boolean hasDarkThing() {
-        for (int k = 0; k < KINDS; k++) {
-            if (lightOf(kinds.means[k]) < MUCH_DARKER * lightOf(kinds.means[kinds.main])
+        for (int k = 0; k < ColourKinds.KINDS; k++) {
+            if (lightOf(kinds.means()[k]) < MUCH_DARKER * lightOf(kinds.means()[kinds.main()])
                     && isOnePart(kinds, k)
-                    && isTableLitBeside(kinds.of, k)) {
+                    && isTableLitBeside(kinds.of(), k)) {
                 return true;
             }
         }
@@ -125,10 +102,10 @@ final class ClothColours {
     }
 
     /** Not the cloth's own kind, large enough, and nearly all of it in one place. */
-    private boolean isOnePart(Kinds among, int k) {
-        return k != among.main
-                && among.count[k] * CELL_MM * CELL_MM > LEAST_CM2 * 100
-                && largestPart(among.of, k) > ONE_PIECE_SHARE * among.count[k];
+    private boolean isOnePart(ColourKinds among, int k) {
+        return k != among.main()
+                && among.count()[k] * CELL_MM * CELL_MM > LEAST_CM2 * 100
+                && largestPart(among.of(), k) > ONE_PIECE_SHARE * among.count()[k];
     }
 
     private float[] mean(double x, double y) {
@@ -182,114 +159,6 @@ final class ClothColours {
 
     private static double lightOf(float[] c) {
         return 0.3 * c[0] + 0.6 * c[1] + 0.1 * c[2];
-    }
-
-    /** Another colour, not the same one in more shade; more light than the cloth's is another colour too. */
-    private static boolean isOther(float[] main, float[] other) {
-        double dot = 0;
-        double square = 0;
-        for (int i = 0; i < 3; i++) {
-            dot += main[i] * other[i];
-            square += main[i] * main[i];
-        }
-        double light = dot / Math.max(1e-9, square);
-        double norm = Math.sqrt(square);
-        double off = 0;
-        double s = Math.max(0.3, Math.min(1.25, light));
-        for (int i = 0; i < 3; i++) {
-            off += (other[i] - s * main[i]) * (other[i] - s * main[i]);
-        }
-        return Math.sqrt(off) / Math.max(0.05, norm * Math.max(s, 0.5)) > OTHER_COLOUR;
-    }
-
-    /** Cells by colour, in {@link #KINDS} kinds (Lloyd's rounds from far corners). */
-    private Kinds kinds() {
-        List<float[]> centres = new ArrayList<>();
-        for (int k = 0; k < KINDS; k++) {
-            float[] far = null;
-            double most = -1;
-            for (int i = 0; i < colour.length; i += 3) {
-                if (inside[i]) {
-                    double least = k == 0 ? 0 : Double.MAX_VALUE;
-                    for (float[] c : centres) {
-                        least = Math.min(least, square(c, colour[i]));
-                    }
-                    if (least > most) {
-                        most = least;
-                        far = colour[i];
-                    }
-                }
-            }
-            centres.add(far == null ? new float[3] : far);
-        }
-        int[] kind = new int[colour.length];
-        for (int round = 0; round < ROUNDS; round++) {
-            for (int i = 0; i < colour.length; i++) {
-                kind[i] = -1;
-                double best = Double.MAX_VALUE;
-                for (int k = 0; inside[i] && k < KINDS; k++) {
-                    double d = square(centres.get(k), colour[i]);
-                    if (d < best) {
-                        best = d;
-                        kind[i] = k;
-                    }
-                }
-            }
-            float[][] means = means(kind);
-            for (int k = 0; k < KINDS; k++) {
-                centres.set(k, means[k]);
-            }
-        }
-        return counted(kind);
-    }
-
-    /** Kinds that are one colour in more and less light are one kind. */
-    private int[] merged() {
-        int[] kind = kinds.of;
-        float[][] means = kinds.means;
-        int[] as = new int[KINDS];
-        for (int k = 0; k < KINDS; k++) {
-            as[k] = k;
-            for (int j = k - 1; j >= 0; j--) {
-                if (!isOther(means[j], means[k]) && !isOther(means[k], means[j])) {
-                    as[k] = as[j];
-                }
-            }
-        }
-        int[] one = new int[kind.length];
-        for (int i = 0; i < kind.length; i++) {
-            one[i] = kind[i] < 0 ? -1 : as[kind[i]];
-        }
-        return one;
-    }
-
-    private float[][] means(int[] kind) {
-        float[][] sum = new float[KINDS][3];
-        int[] n = new int[KINDS];
-        for (int i = 0; i < kind.length; i++) {
-            if (kind[i] >= 0) {
-                n[kind[i]]++;
-                for (int c = 0; c < 3; c++) {
-                    sum[kind[i]][c] += colour[i][c];
-                }
-            }
-        }
-        for (int k = 0; k < KINDS; k++) {
-            for (int c = 0; c < 3; c++) {
-                sum[k][c] /= Math.max(1, n[k]);
-            }
-        }
-        return sum;
-    }
-
-    private static double square(float[] a, float[] b) {
-        double d = 0;
-        for (int i = 0; i < 3; i++) {
-            // Roots of light are nearer to how far colours look apart.
-            double e = Math.sqrt(Math.max(0, a[i])) - Math.sqrt(Math.max(0, b[i]));
-            d += e * e;
-        }
-        return d;
     }
 
     private int largestPart(int[] kind, int wanted) {

@@ -14,10 +14,6 @@ import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.Symmetry;
-import org.handdown.pattern.draft.Dimension;
-import org.handdown.pattern.draft.Draft;
-import org.handdown.pattern.draft.Drafts;
-import org.handdown.project.DraftOrder;
 import org.handdown.project.Kept;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
@@ -66,7 +62,9 @@ public final class PatternViews {
                                 byTheMetre(n)))
                         .toList(),
                 project.pieces() instanceof PatternPieces pattern
-                        ? pattern.orders().stream().map(this::order).toList()
+                        ? pattern.orders().stream()
+                                .map(new DraftViews(say)::order)
+                                .toList()
                         : List.of(),
                 project.pieces() instanceof PatternPieces pattern
                         ? pattern.changes().stream()
@@ -137,48 +135,6 @@ public final class PatternViews {
         return round && s.size().kind() == Size.Kind.GIRTH && s.size().stretch() > 0 && add > 0.5
                 ? Wording.fill("in cloth that does not stretch it would need %s more here", say.length(add))
                 : "";
-    }
-
-    private PatternView.OrderView order(DraftOrder order) {
-        Draft draft = Drafts.require(order.draft());
-        return new PatternView.OrderView(
-                draft.id(),
-                draft.words(),
-                draft.about(),
-                draft.cloth(),
-                say.sentence(draft.formula()),
-                draft.whole(),
-                draft.dimensions().stream().map(d -> dimension(d, order)).toList());
-    }
-
-    private PatternView.DimensionView dimension(Dimension d, DraftOrder order) {
-        Double chosen = order.choices().get(d.id());
-        double usual = order.usual(d);
-        return new PatternView.DimensionView(
-                d.id(),
-                d.words(),
-                d.kind(),
-                order.told().containsKey(d.id())
-                        ? "as the cloth was tested, what springs back of it"
-                        : say.sentence(d.hint()),
-                text(d, chosen == null ? usual : chosen),
-                text(d, usual),
-                chosen != null,
-                d.kind() == Dimension.Kind.CHOICE || d.kind() == Dimension.Kind.TICK
-                        ? ""
-                        : text(d, d.least()) + " to " + text(d, d.most()),
-                d.options());
-    }
-
-    private String text(Dimension d, double value) {
-        return switch (d.kind()) {
-            case LENGTH -> value < 0 ? "−" + say.field(-value) : say.field(value);
-            case SHARE ->
-                d.most() > 1.5 && d.least() >= 1
-                        ? Wording.fill("%.2f", value).replaceAll("\\.?0+$", "")
-                        : Wording.fill("%.1f %%", 100 * value).replace(".0 %", " %");
-            default -> Wording.fill("%.0f", value);
-        };
     }
 
     private PatternView.PieceView piece(Piece piece) {
