@@ -1,24 +1,14 @@
 package org.handdown.bench;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.FitProblem;
-import org.handdown.fit.check.RuleChecker;
-import org.handdown.fit.room.AllowedSpots;
-import org.handdown.fit.search.BottomLeftFill;
-import org.handdown.fit.search.Fitter;
-import org.handdown.formats.fit.FitLayoutJson;
-import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.measure.Wording;
 
@@ -30,26 +20,16 @@ import org.handdown.measure.Wording;
  * <p>{@code [SECONDS [PART…]]}: of each lay, 20 unless told otherwise; and which parts to measure, all unless told otherwise.
  */
 public final class FitFigures {
-    private static final int THREADS = 2;
-    private static final int FUZZED = 1000;
-    private static final double COLD_SECONDS = 2;
-    private static final String LAYOUT = "layout.json";
     private static final int DRAWN_SETS = 8;
     private static final int MANY_PIECES = 20;
     /** Of the cloth that the plain way takes. */
     private static final double LEAST_SAVED = 0.92;
 
-    /** Seeds of the figures; others were used while the search was made. */
-    private static final long SEED = 20_000;
-
     private final Figures out = new Figures(System.out);
-    private final double seconds;
-    private final Path folder;
-    private int invalid;
+    private final FitProcess process;
 
     private FitFigures(double seconds) throws IOException {
-        this.seconds = seconds;
-        this.folder = Files.createTempDirectory("handdown-bench");
+        this.process = new FitProcess(seconds);
     }
 
     /** A part of the figures; it may start processes and write files. */
@@ -59,6 +39,7 @@ public final class FitFigures {
 
     public static void main(String[] args) throws IOException, InterruptedException {
         FitFigures figures = new FitFigures(args.length > 0 ? Double.parseDouble(args[0]) : 20);
+        FitSpeed speed = new FitSpeed(figures.process, figures.out);
         Map<String, Part> parts = new LinkedHashMap<>();
         parts.put("jigsaws", figures::jigsaws);
         parts.put("strips", figures::strips);
@@ -66,11 +47,11 @@ public final class FitFigures {
         parts.put("garments", figures::garments);
         parts.put("drawn", figures::drawnGarments);
         parts.put("salvaged", figures::salvaged);
-        parts.put("speed", figures::speed);
-        parts.put("cold", figures::cold);
-        parts.put("hand", figures::byHand);
-        parts.put("crowd", figures::crowded);
-        parts.put("fuzz", figures::fuzz);
+        parts.put("speed", speed::speed);
+        parts.put("cold", speed::cold);
+        parts.put("hand", speed::byHand);
+        parts.put("crowd", speed::crowded);
+        parts.put("fuzz", speed::fuzz);
         List<String> wanted = args.length > 1 ? List.of(args).subList(1, args.length) : List.copyOf(parts.keySet());
         for (String name : wanted) {
             Part part = parts.get(name);
@@ -80,15 +61,15 @@ public final class FitFigures {
             }
             part.measure();
         }
-        figures.out.atMost("lays that broke a rule", figures.invalid, "", 0);
+        figures.out.atMost("lays that broke a rule", figures.process.invalid(), "", 0);
         System.err.println(figures.out.allMet() ? "  all goals met" : "  not every goal is met");
     }
 
     private void jigsaws() throws IOException, InterruptedException {
         int whole = 0;
         for (int i = 0; i < 10; i++) {
-            FitProblem problem = Jigsaws.jigsaw(6 + i % 5, 1, Jigsaws.Turning.values()[i % 3], 1, SEED + i);
-            whole += share(problem, fit(problem)) > 1 - 1e-9 ? 1 : 0;
+            FitProblem problem = Jigsaws.jigsaw(6 + i % 5, 1, Jigsaws.Turning.values()[i % 3], 1, FitProcess.SEED + i);
+            whole += FitProcess.share(problem, process.fit(problem)) > 1 - 1e-9 ? 1 : 0;
         }
         out.atLeast("jigsaws of 6 to 10 pieces, 1 mm slack, all placed, of 10", whole, "", 9);
         out.atLeast(
@@ -104,25 +85,13 @@ public final class FitFigures {
         for (int count : counts) {
             for (int k = 0; k < each; k++, n++) {
                 FitProblem problem = Jigsaws.jigsaw(
-                        count, slack, Jigsaws.Turning.values()[n % 3], 1 + n % 2, SEED + 100L * count + k);
-                double share = share(problem, fit(problem));
+                        count, slack, Jigsaws.Turning.values()[n % 3], 1 + n % 2, FitProcess.SEED + 100L * count + k);
+                double share = FitProcess.share(problem, process.fit(problem));
                 out.note(Wording.fill("%d pieces, slack %s: %.3f", count, slack, share));
                 sum += share;
             }
         }
         return sum / n;
-    }
-
-    private static double share(FitProblem problem, FitLayout layout) {
-        double all = problem.pieces().stream().mapToDouble(FitFigures::area).sum();
-        return layout.placements().stream()
-                        .mapToDouble(p -> area(problem.piece(p.piece())))
-                        .sum()
-                / all;
-    }
-
-    private static double area(FitPiece piece) {
-        return piece.variants().get(0).outline().areaMm2();
     }
 
     private void strips() throws IOException, InterruptedException {
@@ -131,9 +100,9 @@ public final class FitFigures {
         int n = 0;
         for (int count : new int[] {10, 16, 24}) {
             for (int k = 0; k < 2; k++, n++) {
-                FitProblem problem =
-                        Jigsaws.strip(count, 1000, 600, Jigsaws.Turning.values()[n % 3], SEED + 100L * count + k);
-                double length = length(fit(problem)) / 1000;
+                FitProblem problem = Jigsaws.strip(
+                        count, 1000, 600, Jigsaws.Turning.values()[n % 3], FitProcess.SEED + 100L * count + k);
+                double length = FitProcess.length(process.fit(problem)) / 1000;
                 out.note(Wording.fill("strip of %d: %.3f of its length", count, length));
                 worst = Math.max(worst, length);
                 sum += length;
@@ -146,7 +115,7 @@ public final class FitFigures {
     private void published() throws IOException, InterruptedException {
         double sum = 0;
         for (Dissections set : Dissections.values()) {
-            double length = length(fit(set.problem())) / set.lengthMm();
+            double length = FitProcess.length(process.fit(set.problem())) / set.lengthMm();
             out.note(Wording.fill("%s: %.4f of its length", set.told, length));
             sum += length;
         }
@@ -157,10 +126,6 @@ public final class FitFigures {
                 1.06);
     }
 
-    private static double length(FitLayout layout) {
-        return Objects.requireNonNull(layout.measures().lengthMm());
-    }
-
     private void garments() throws IOException, InterruptedException {
         lengthOverPlain("garment sets on cloth 1500 mm wide", GarmentSets.ALL);
     }
@@ -168,7 +133,7 @@ public final class FitFigures {
     private void drawnGarments() throws IOException, InterruptedException {
         List<GarmentSets.Set> sets = new ArrayList<>();
         for (int i = 0; i < DRAWN_SETS; i++) {
-            sets.add(GarmentSets.drawn(SEED + i));
+            sets.add(GarmentSets.drawn(FitProcess.SEED + i));
         }
         lengthOverPlain("garment sets drawn at random", sets);
     }
@@ -179,8 +144,8 @@ public final class FitFigures {
         List<Double> many = new ArrayList<>();
         for (GarmentSets.Set set : sets) {
             FitProblem problem = GarmentSets.problem(set);
-            double ours = length(fit(problem));
-            double plain = length(plain(problem));
+            double ours = FitProcess.length(process.fit(problem));
+            double plain = FitProcess.length(process.plain(problem));
             int pieces = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
             out.note(Wording.fill("%s: %d pieces, %.0f mm, plain %.0f mm", set.name(), pieces, ours, plain));
             (pieces < MANY_PIECES ? few : many).add(ours / plain);
@@ -196,7 +161,7 @@ public final class FitFigures {
         }
     }
 
-    private static double mean(List<Double> ratios) {
+    static double mean(List<Double> ratios) {
         return ratios.stream().mapToDouble(r -> r).average().orElse(0);
     }
 
@@ -207,158 +172,10 @@ public final class FitFigures {
             var lay = ProjectJson.read(Files.readString(Path.of("demo/" + file + ".project.json")))
                     .lay();
             if (lay != null) {
-                ours += worth(lay.problem(), fit(lay.problem()));
-                plain += worth(lay.problem(), plain(lay.problem()));
+                ours += FitProcess.worth(lay.problem(), process.fit(lay.problem()));
+                plain += FitProcess.worth(lay.problem(), process.plain(lay.problem()));
             }
         }
         out.atLeast("salvaged panels of the demo, worth laid over bottom-left fill", ours / plain, "", 1);
-    }
-
-    private static double worth(FitProblem problem, FitLayout layout) {
-        return layout.placements().stream()
-                .mapToDouble(p -> {
-                    FitPiece piece = problem.piece(p.piece());
-                    return piece.worthM2(piece.variant(p.variant()));
-                })
-                .sum();
-    }
-
-    private FitLayout plain(FitProblem problem) {
-        long end = System.nanoTime() + (long) (seconds * 1e9);
-        return new BottomLeftFill(problem, SEED, () -> System.nanoTime() > end).fit();
-    }
-
-    private void speed() {
-        FitProblem problem = Jigsaws.jigsaw(20, 1, Jigsaws.Turning.TWO_WAY, 2, SEED + 7);
-        long start = System.nanoTime();
-        List<double[]> seen = new ArrayList<>();
-        Fitter.Budget budget = new Fitter.Budget(seconds, Long.MAX_VALUE, 1, THREADS);
-        FitLayout layout = new Fitter(
-                        problem,
-                        budget,
-                        System::nanoTime,
-                        () -> false,
-                        lay -> seen.add(new double[] {(System.nanoTime() - start) / 1e9, share(problem, lay)}))
-                .fit();
-        double last = share(problem, layout);
-        out.atMost("first lay of 20 pieces, warm", seen.get(0)[0], "s", 1);
-        out.told(
-                "time to 99 % of the final area, 20 pieces",
-                seen.stream().filter(s -> s[1] > 0.99 * last).findFirst().orElseThrow()[0], "s");
-        long before = System.nanoTime();
-        int times = 50;
-        for (int i = 0; i < times; i++) {
-            invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
-        }
-        out.told("checker, 20 pieces", (System.nanoTime() - before) / 1e6 / times, "ms");
-    }
-
-    /** Until something lies, and until half of the pieces do, from the start of the process: what a person waits for. */
-    private void cold() throws IOException, InterruptedException {
-        List<Double> first = new ArrayList<>();
-        List<Double> half = new ArrayList<>();
-        for (int panels : new int[] {1, 2, 4}) {
-            for (Jigsaws.Turning turning : Jigsaws.Turning.values()) {
-                FitProblem problem = Jigsaws.jigsaw(20, 1, turning, panels, SEED + 70 + panels);
-                List<String[]> told = command(problem, COLD_SECONDS, "--progress")
-                        .lines()
-                        .map(line -> line.split(" ", 4))
-                        .filter(words -> words.length == 4 && words[1].equals("s:"))
-                        .toList();
-                first.add(Double.parseDouble(told.get(0)[0]));
-                told.stream()
-                        .filter(words -> Integer.parseInt(words[2]) >= 10)
-                        .findFirst()
-                        .ifPresent(words -> half.add(Double.parseDouble(words[0])));
-            }
-        }
-        String name = "20 pieces from the start of the process, ";
-        out.atMost(name + "first lay, slowest of nine", slowest(first), "s", 1);
-        out.told(name + "first lay, mean", mean(first), "s");
-        out.told(name + "half of them laid, mean", mean(half), "s");
-        out.told(name + "half of them laid, slowest", slowest(half), "s");
-    }
-
-    private static double slowest(List<Double> seconds) {
-        return seconds.stream().mapToDouble(s -> s).max().orElse(0);
-    }
-
-    /** What a hand gets at the start of a drag, one piece after the other of a crowded panel, warm. */
-    private void byHand() {
-        Crowd crowd = Crowd.of(41);
-        int times = 20;
-        double[] spent = new double[times];
-        for (int i = -times; i < times; i++) {
-            long start = System.nanoTime();
-            AllowedSpots spots = crowd.hand().allowed(crowd.moved());
-            if (i >= 0) {
-                spent[i] = (System.nanoTime() - start) / 1e6;
-            }
-            if (spots.bans().size() != crowd.others()) {
-                throw new IllegalStateException("Not every neighbour was looked at.");
-            }
-        }
-        Arrays.sort(spent);
-        out.atMost(Wording.fill("every spot of a piece among %d, median", crowd.others()), spent[times / 2], "ms", 50);
-    }
-
-    /** Two hundred pieces on twenty panels, in a process that may take less than 1 GB. */
-    private void crowded() throws IOException, InterruptedException {
-        FitProblem problem = Jigsaws.jigsaw(200, 3, Jigsaws.Turning.TWO_WAY, 20, SEED + 200);
-        out.told("200 pieces on 20 panels, 3 mm slack, area placed in 900 MB", share(problem, fit(problem)), "");
-    }
-
-    private void fuzz() {
-        int broken = 0;
-        double slowest = 0;
-        for (int i = 0; i < FUZZED; i++) {
-            FitProblem problem = Fuzz.problem(SEED + i);
-            long start = System.nanoTime();
-            try {
-                FitLayout layout = Fitter.fit(problem, new Fitter.Budget(0.5, 12, i, 1));
-                int copies =
-                        problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
-                boolean sound = RuleChecker.check(problem, layout).isEmpty()
-                        && layout.placements().size() + layout.unplaced().size() == copies;
-                if (!sound) {
-                    out.note(Wording.fill("problem %d: an invalid lay", SEED + i));
-                    broken++;
-                }
-            } catch (RuntimeException e) {
-                out.note(Wording.fill("problem %d: %s", SEED + i, e));
-                broken++;
-            }
-            slowest = Math.max(slowest, (System.nanoTime() - start) / 1e9);
-        }
-        out.atMost("random problems that crashed or were laid wrongly, of " + FUZZED, broken, "", 0);
-        out.atMost("slowest random problem, half a second allowed", slowest, "s", 3);
-    }
-
-    /** By the fit command, as a person would. */
-    private FitLayout fit(FitProblem problem) throws IOException, InterruptedException {
-        command(problem, seconds);
-        FitLayout layout = FitLayoutJson.read(Files.readString(folder.resolve(LAYOUT)));
-        invalid += RuleChecker.check(problem, layout).isEmpty() ? 0 : 1;
-        return layout;
-    }
-
-    /** @return what the command said; the lay is in the folder */
-    private String command(FitProblem problem, double allowed, String... more)
-            throws IOException, InterruptedException {
-        Path in = folder.resolve("problem.json");
-        Path said = folder.resolve("said.txt");
-        Files.writeString(in, FitProblemJson.write(problem).toString());
-        List<String> order = new ArrayList<>(List.of("./hand-down", "fit", in.toString()));
-        order.addAll(List.of("--out", folder.resolve(LAYOUT).toString(), "--seconds", String.valueOf(allowed)));
-        order.addAll(List.of("--threads", String.valueOf(THREADS)));
-        order.addAll(List.of(more));
-        Process process = new ProcessBuilder(order)
-                .redirectErrorStream(true)
-                .redirectOutput(said.toFile())
-                .start();
-        if (process.waitFor() != 0) {
-            throw new UncheckedIOException(new IOException(Files.readString(said)));
-        }
-        return Files.readString(said);
     }
 }
