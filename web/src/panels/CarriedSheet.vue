@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ComplaintNote from '../ui/ComplaintNote.vue'
 import { Crosshair, Plus, Trash2 } from '@lucide/vue'
-import { onUnmounted, reactive, ref, watch } from 'vue'
+import { onUnmounted, ref, watch } from 'vue'
 import { useFields } from '../ui/useFields'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
@@ -9,6 +9,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
 import TickField from '../ui/TickField.vue'
+import PressingFields from './PressingFields.vue'
 import { workedOut } from '../drawing/workedOut'
 
 /** What the cloth of a panel carries besides its edges: grain, pile, sides, stripes, motifs, and what it went through. */
@@ -92,32 +93,6 @@ function point(i: number | undefined) {
         },
   )
 }
-const pressing = reactive({
-  what: 'pressed',
-  direction: 'BOTH' as Schemas['PressingView']['direction'],
-  before: '',
-  after: '',
-})
-const directions = [
-  { id: 'BOTH' as const, words: 'in both directions' },
-  { id: 'ALONG' as const, words: 'along the grain only' },
-  { id: 'ACROSS' as const, words: 'across the grain only' },
-]
-async function press() {
-  const done = await change(({ path, query }) =>
-    api.POST('/api/projects/{id}/panels/{panel}/pressings', {
-      params: { path: { ...path, panel: panel.id }, query },
-      body: { ...pressing },
-    }),
-  )
-  if (done) pressing.before = pressing.after = ''
-}
-const unpress = () =>
-  change(({ path, query }) =>
-    api.DELETE('/api/projects/{id}/panels/{panel}/pressings', {
-      params: { path: { ...path, panel: panel.id }, query },
-    }),
-  )
 </script>
 
 <template>
@@ -264,41 +239,6 @@ const unpress = () =>
         <Plus :size="16" /> A motif
       </button>
     </section>
-    <section class="grid gap-2">
-      <h3 class="text-lg">After pressing or washing</h3>
-      <p v-for="(p, i) in panel.carried.pressings" :key="i">
-        {{ p.what || 'pressed' }}: {{ p.before }} became {{ p.after }}
-        <span class="text-muted">{{ directions.find((d) => d.id === p.direction)?.words }}</span>
-      </p>
-      <button
-        v-if="panel.carried.pressings.length"
-        class="act justify-self-start"
-        :disabled="busy"
-        @click="unpress"
-      >
-        Back to the size before the last
-      </button>
-      <PlainField v-model="pressing.what" label="What was done" name="pressing.what" />
-      <ChoiceField v-model="pressing.direction" label="It changed" :choices="directions" />
-      <MeasureField
-        label="a distance before"
-        :value="pressing.before"
-        name="pressing.before"
-        @settle="(t) => (pressing.before = t)"
-      />
-      <MeasureField
-        label="the same distance now"
-        :value="pressing.after"
-        name="pressing.after"
-        @settle="(t) => (pressing.after = t)"
-      />
-      <button
-        class="act justify-self-start"
-        :disabled="busy || !pressing.before || !pressing.after"
-        @click="press"
-      >
-        Scale the panel
-      </button>
-    </section>
+    <PressingFields :panel="panel" />
   </div>
 </template>

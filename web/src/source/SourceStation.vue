@@ -10,65 +10,21 @@ import MeasureField from '../ui/MeasureField.vue'
 import OptionField from './OptionField.vue'
 import PlainField from '../ui/PlainField.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
-import TickField from '../ui/TickField.vue'
 import BuildSheet from './BuildSheet.vue'
+import ClothFields from './ClothFields.vue'
 import KeepersSheet from './KeepersSheet.vue'
 import QuantityChooser from './QuantityChooser.vue'
 import SourceDrawing from '../drawing/SourceDrawing.vue'
+import { provideSourceForm } from './sourceForm'
 import SuitsSheet from './SuitsSheet.vue'
-import { useFields } from '../ui/useFields'
 import { useKinds } from './useKinds'
 
 const { project } = defineProps<{ project: ProjectView }>()
-const { change, problem, busy } = useHand()
+const { change, busy } = useHand()
 const isInches = computed(() => project.unit === 'INCH')
 const kinds = useKinds(() => project.unit)
 
-type Cloth = Schemas['Cloth']
-type Stretch = { gauge: string; stretched: string; released: string }
-const read = (way: 'across' | 'along'): Stretch => {
-  const of = (reading: string) => project.source?.clothTexts[`${way}.${reading}`] ?? ''
-  return { gauge: of('gauge'), stretched: of('stretched'), released: of('released') }
-}
-const {
-  fields: form,
-  sending,
-  follow,
-} = useFields(() => {
-  const s = project.source
-  return {
-    kind: s?.kind ?? ('TROUSERS' as Schemas['SourceView']['kind']),
-    texts: {
-      name: s?.name ?? '',
-      what: s?.what ?? '',
-      condition: s?.condition ?? '',
-      care: s?.care ?? '',
-      cost: s?.cost ?? '',
-    },
-    cloth: {
-      name: s?.cloth.name ?? '',
-      fibre: s?.cloth.fibre ?? '',
-      colour: s?.cloth.colour ?? '#7a6a55',
-      thickness: s?.clothTexts.thickness ?? '1 mm',
-    },
-    weave: s?.cloth.weave ?? ('TWILL' as Cloth['weave']),
-    heat: s?.cloth.heat ?? ('ONE_DOT' as Cloth['heat']),
-    edge: s?.cloth.sheet.edge ?? ('UNTESTED' as Schemas['ClothSheet']['edge']),
-    ticks: {
-      oneWay: s?.cloth.oneWay ?? false,
-      reversible: s?.cloth.reversible ?? false,
-      slippery: s?.cloth.sheet.slippery ?? false,
-      pinMarks: s?.cloth.sheet.pinMarks ?? false,
-      neverFlatten: s?.cloth.sheet.neverFlatten ?? false,
-      prettyInside: s?.cloth.sheet.prettyInside ?? false,
-    },
-    across: read('across'),
-    along: read('along'),
-    measures: Object.fromEntries((s?.measures ?? []).map((m) => [m.id, m.text])) as Record<string, string>,
-    /** measures that nobody took yet: an average one's */
-    proposed: [...(s?.proposed ?? [])],
-  }
-})
+const { fields: form, sending, follow } = provideSourceForm(() => project.source)
 // What is being written about a source that is not settled yet is nowhere else: no answer that comes in meanwhile may wipe it.
 watch(
   () => project.version,
@@ -86,7 +42,7 @@ function propose() {
   form.proposed = average.map((m) => m.id)
 }
 /** What such a garment is mostly made of, until somebody says of this one what it is. */
-const usual: Partial<Record<typeof form.kind, Cloth['weave']>> = {
+const usual: Partial<Record<typeof form.kind, Schemas['Cloth']['weave']>> = {
   T_SHIRT: 'KNIT',
   JUMPER: 'KNIT',
   SWEATSHIRT: 'KNIT',
@@ -148,43 +104,12 @@ function settle(id: string, text: string) {
   form.proposed = form.proposed.filter((p) => p !== id)
   saveIfSettled()
 }
-const weaves = [
-  { id: 'CORDUROY', words: 'corduroy' },
-  { id: 'PLAIN', words: 'plain' },
-  { id: 'TWILL', words: 'twill' },
-  { id: 'BLANKET', words: 'blanket' },
-  { id: 'STRIPED', words: 'striped' },
-  { id: 'KNIT', words: 'knit' },
-  { id: 'FELT', words: 'felt' },
-] as const
-const heats = [
-  { id: 'FINGERS_ONLY', words: 'fingers only, or not known' },
-  { id: 'ONE_DOT', words: 'one dot, 110 °C' },
-  { id: 'TWO_DOTS', words: 'two dots, 150 °C' },
-  { id: 'THREE_DOTS', words: 'three dots, 200 °C' },
-] as const
-const edges = [
-  { id: 'UNTESTED', words: 'not tested' },
-  { id: 'STAYS', words: 'stays as cut' },
-  { id: 'FRAYS', words: 'frays' },
-  { id: 'FRAYS_FAST', words: 'frays fast' },
-  { id: 'LADDERS', words: 'ladders: stitches run' },
-] as const
 const lines = [
   { id: 'name', label: 'Call it' },
   { id: 'what', label: 'What it is' },
   { id: 'condition', label: 'Condition' },
   { id: 'care', label: 'Care' },
   { id: 'cost', label: 'Cost' },
-] as const
-const ways = [
-  { id: 'across', words: 'across the grain' },
-  { id: 'along', words: 'along the grain' },
-] as const
-const readings = [
-  { id: 'gauge', words: 'marks apart at rest' },
-  { id: 'stretched', words: 'pulled out' },
-  { id: 'released', words: 'a minute after letting go' },
 ] as const
 const tabs = computed(() => [
   { id: 'what', name: 'It is' },
@@ -289,99 +214,13 @@ const tabs = computed(() => [
         </form>
       </template>
       <template #cloth>
-        <div class="grid gap-3">
-          <PlainField
-            :model-value="form.cloth.name ?? ''"
-            label="Call the cloth"
-            name="cloth.name"
-            @update:model-value="(t) => (form.cloth.name = t)"
-            @change="saveIfSettled"
-          />
-          <PlainField
-            :model-value="form.cloth.fibre ?? ''"
-            label="Fibre"
-            name="cloth.fibre"
-            @update:model-value="(t) => (form.cloth.fibre = t)"
-            @change="saveIfSettled"
-          />
-          <div class="grid grid-cols-2 gap-3">
-            <ChoiceField
-              v-model="form.weave"
-              label="Weave"
-              :choices="[...weaves]"
-              @change="((isWeaveSaid = true), saveIfSettled())"
-            />
-            <label class="text-sm text-muted"
-              >Colour
-              <input v-model="form.cloth.colour" type="color" class="field !p-0" @change="saveIfSettled" />
-            </label>
-          </div>
-          <ChoiceField v-model="form.heat" label="Iron" :choices="[...heats]" @change="saveIfSettled" />
-          <ChoiceField v-model="form.edge" label="A cut edge" :choices="[...edges]" @change="saveIfSettled" />
-          <MeasureField
-            label="thickness of one layer"
-            :value="form.cloth.thickness ?? ''"
-            name="source.cloth.thickness"
-            @settle="(t) => ((form.cloth.thickness = t), saveIfSettled())"
-          />
-          <TickField v-model="form.ticks.oneWay" label="pile or print runs one way" @change="saveIfSettled" />
-          <TickField v-model="form.ticks.reversible" label="both sides alike" @change="saveIfSettled" />
-          <TickField
-            v-model="form.ticks.slippery"
-            label="layers slide on each other"
-            @change="saveIfSettled"
-          />
-          <TickField v-model="form.ticks.pinMarks" label="pins leave marks" @change="saveIfSettled" />
-          <TickField
-            v-model="form.ticks.neverFlatten"
-            label="never flatten with the iron"
-            @change="saveIfSettled"
-          />
-          <TickField
-            v-model="form.ticks.prettyInside"
-            label="the inside is worth showing"
-            @change="saveIfSettled"
-          />
-          <section v-for="w in ways" :key="w.id">
-            <h3 class="mt-1 text-lg first-letter:uppercase">Stretch {{ w.words }}</h3>
-            <MeasureField
-              v-for="r in readings"
-              :key="r.id"
-              :label="r.words"
-              :value="form[w.id][r.id]"
-              :name="
-                problem?.field?.startsWith('stretch.') ? `stretch.${r.id}` : `source.cloth.${w.id}.${r.id}`
-              "
-              :hint="
-                r.id === 'gauge' && !form[w.id].gauge
-                  ? isInches
-                    ? '4 in shows it best'
-                    : '10 cm shows it best'
-                  : undefined
-              "
-              @settle="
-                (t) => {
-                  form[w.id][r.id] = t
-                  if (form[w.id].gauge && form[w.id].stretched) saveIfSettled()
-                }
-              "
-            />
-          </section>
-          <template v-if="!project.source">
-            <p v-if="told.length" class="text-madder" role="alert">Still missing: {{ told.join(', ') }}.</p>
-            <button
-              type="button"
-              class="act act-main mt-2 justify-self-start"
-              :disabled="busy"
-              @click="settleAll"
-            >
-              Settle the source
-            </button>
-          </template>
-          <ul v-if="project.source?.consequences.length" class="border-t border-line pt-2">
-            <li v-for="c in project.source.consequences" :key="c" class="py-0.5 text-[15px]">{{ c }}</li>
-          </ul>
-        </div>
+        <ClothFields
+          :project="project"
+          :told="told"
+          @weave="isWeaveSaid = true"
+          @save="saveIfSettled"
+          @settle="settleAll"
+        />
       </template>
       <template #build><BuildSheet v-if="project.source" :source="project.source" @faults="save" /></template>
       <template #suits><SuitsSheet v-if="project.source" :source="project.source" /></template>
