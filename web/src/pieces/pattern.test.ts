@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { byFamily } from '../aim/useDrafts'
-import { button, field, project, seat, settle } from '../testing/hand'
+import { button, field, seat, settle } from '../testing/hand'
 import ChangesSheet from './ChangesSheet.vue'
 import DraftSheet from './DraftSheet.vue'
 import LedgerSheet from './LedgerSheet.vue'
