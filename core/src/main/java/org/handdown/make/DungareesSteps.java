@@ -155,28 +155,19 @@ public final class DungareesSteps {
                         "Does it go on over the hips without a struggle?"),
                 15,
                 StepList.need("baste", Reason.RISK));
+        sides();
+        hems();
+        buttonholes();
         add(
-                "side-seams",
-                "Sew side seams and inseams, overcast them",
+                "inspect",
+                "Look it over and press",
+                "Thread ends, marks, level hems, both sides alike.",
                 "",
-                StepList.NEEDLE,
-                40,
-                StepList.need("gate-fit", Reason.RISK));
-        list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
-        add("side-facings", "Face the side waists", "", StepList.NEEDLE, 25, StepList.need("side-seams", Reason.SHAPE));
-        boolean kept = layout != null
-                && layout.placements().stream()
-                        .anyMatch(p -> p.variant().equals(DesignLay.keeping("hem", EdgeWish.of(Role.HEM))));
-        add(
-                "hem",
-                kept ? "Close the kept hems at the seams, hem the other legs" : "Hem the legs",
-                kept
-                        ? "The old hem runs through; tack the cut ends and turn the new hems to the same depth."
-                        : "Turn twice.",
-                StepList.NEEDLE,
-                25,
-                StepList.need("side-seams", Reason.SHAPE));
-        list.using(Tool.FREE_ARM, Tool.IRON);
+                15,
+                StepList.need("buttonholes", Reason.SHAPE));
+    }
+
+    private void buttonholes() {
         gate(
                 "gate-buttonholes",
                 "Before the buttonholes are opened",
@@ -195,12 +186,33 @@ public final class DungareesSteps {
                 25,
                 StepList.need("gate-buttonholes", Reason.RISK));
         list.using(Tool.BUTTONHOLES);
+    }
+
+    private void hems() {
+        boolean kept = layout != null
+                && layout.placements().stream()
+                        .anyMatch(p -> p.variant().equals(DesignLay.keeping("hem", EdgeWish.of(Role.HEM))));
         add(
-                "inspect",
-                "Look it over and press",
-                "Thread ends, marks, level hems, both sides alike.",
+                "hem",
+                kept ? "Close the kept hems at the seams, hem the other legs" : "Hem the legs",
+                kept
+                        ? "The old hem runs through; tack the cut ends and turn the new hems to the same depth."
+                        : "Turn twice.",
+                StepList.NEEDLE,
+                25,
+                StepList.need("side-seams", Reason.SHAPE));
+        list.using(Tool.FREE_ARM, Tool.IRON);
+    }
+
+    private void sides() {
+        add(
+                "side-seams",
+                "Sew side seams and inseams, overcast them",
                 "",
-                15,
-                StepList.need("buttonholes", Reason.SHAPE));
+                StepList.NEEDLE,
+                40,
+                StepList.need("gate-fit", Reason.RISK));
+        list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
+        add("side-facings", "Face the side waists", "", StepList.NEEDLE, 25, StepList.need("side-seams", Reason.SHAPE));
     }
 }

@@ -45,19 +45,7 @@ public final class HandSteps {
         StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.addTo(list, source, plan);
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
-        List<String> checks = new ArrayList<>();
-        checks.add("Every line that will be cut is a cut line: the allowances are drawn outside the stitch lines.");
-        checks.add("Left and right are there as mirror images; the face lies up on all of them.");
-        for (Use use : uses) {
-            checks.add(Wording.fill(
-                    "%s: %s.", use.want().name(), use.keepers().get(0).name()));
-        }
-        narrow(list, source, design, checks);
-        checks.add("Something is left over to cut the piece that matters most once more.");
-        checks.addAll(design.cautions());
-        design.walks().stream()
-                .filter(w -> !w.agrees())
-                .forEach(w -> checks.add(Wording.fill("%s: %s.", w.seam().name(), w.sentence())));
+        List<String> checks = cutChecks(list, source, design, uses);
         list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
         list.add(
                 "cut",
@@ -72,20 +60,7 @@ public final class HandSteps {
                 StepList.need("gate-cut", Reason.RISK));
         list.using(source.cloth().sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
         protect(list, source);
-        list.add(
-                "notch",
-                "Transfer marks; mark every wrong side",
-                marks(design),
-                "",
-                copies,
-                StepList.need("cut", Reason.MARK));
-        list.add(
-                "scrap",
-                "Try stitch, tension and buttonhole on a remnant with the same layers",
-                String.join(" ", source.cloth().sheet().consequences()),
-                StepList.NEEDLE,
-                15,
-                StepList.need("cut", Reason.MATERIAL));
+        prepare(list, source, design);
         necklines(list, necklines, source);
         List<Step.Need> flat = new ArrayList<>();
         flat.add(StepList.need("scrap", Reason.RISK));
@@ -118,6 +93,40 @@ public final class HandSteps {
                 StepList.need("gate-trim", Reason.RISK));
         list.using(Tool.OVERLOCKER, Tool.ZIGZAG);
         return list.ordered();
+    }
+
+    private static void prepare(StepList list, Source source, Design design) {
+        list.add(
+                "notch",
+                "Transfer marks; mark every wrong side",
+                marks(design),
+                "",
+                design.pieces().stream().mapToInt(Piece::quantity).sum(),
+                StepList.need("cut", Reason.MARK));
+        list.add(
+                "scrap",
+                "Try stitch, tension and buttonhole on a remnant with the same layers",
+                String.join(" ", source.cloth().sheet().consequences()),
+                StepList.NEEDLE,
+                15,
+                StepList.need("cut", Reason.MATERIAL));
+    }
+
+    private static List<String> cutChecks(StepList list, Source source, Design design, List<Use> uses) {
+        List<String> checks = new ArrayList<>();
+        checks.add("Every line that will be cut is a cut line: the allowances are drawn outside the stitch lines.");
+        checks.add("Left and right are there as mirror images; the face lies up on all of them.");
+        for (Use use : uses) {
+            checks.add(Wording.fill(
+                    "%s: %s.", use.want().name(), use.keepers().get(0).name()));
+        }
+        narrow(list, source, design, checks);
+        checks.add("Something is left over to cut the piece that matters most once more.");
+        checks.addAll(design.cautions());
+        design.walks().stream()
+                .filter(w -> !w.agrees())
+                .forEach(w -> checks.add(Wording.fill("%s: %s.", w.seam().name(), w.sentence())));
+        return checks;
     }
 
     /** Cloth that frays fast eats a narrow allowance before it is sewn: said before the cut, while it can still be drawn wider. */

@@ -30,27 +30,7 @@ public final class TakeInSteps {
         List<Step.Need> opened = TakingApart.open(list, source, plan);
         opened.add(StepList.need("pin", Reason.MEASURE));
         List<TakeIn.Change> changes = takeIn.changes();
-        List<Step.Need> marked = new ArrayList<>();
-        for (int i = 0; i < changes.size(); i++) {
-            list.add(
-                    "mark-" + i,
-                    "Chalk the new line: " + changes.get(i).name(),
-                    line(changes.get(i)),
-                    "",
-                    8,
-                    opened.toArray(Step.Need[]::new));
-            marked.add(StepList.need("mark-" + i, Reason.MARK));
-            if (!changes.get(i).partner().isEmpty()) {
-                list.add(
-                        "copy-" + i,
-                        "Copy it to the " + changes.get(i).partner(),
-                        "Lay both on each other, right sides together, and prick the line through; do not pin the other side anew.",
-                        "",
-                        5,
-                        StepList.need("mark-" + i, Reason.MEASURE));
-                marked.add(StepList.need("copy-" + i, Reason.MARK));
-            }
-        }
+        List<Step.Need> marked = mark(list, changes, opened);
         list.add(
                 "baste",
                 "Baste along the new lines; the old seams stay",
@@ -72,6 +52,11 @@ public final class TakeInSteps {
                 30,
                 StepList.need("gate-trim", Reason.RISK));
         list.using(source.cloth().sheet().stretchAcross() > 0.1 ? Tool.OVERLOCKER : Tool.ZIGZAG);
+        trim(list, source);
+        return list.ordered();
+    }
+
+    private static void trim(StepList list, Source source) {
         boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS;
         if (runs) {
             list.add(
@@ -90,7 +75,31 @@ public final class TakeInSteps {
                 25,
                 StepList.need(runs ? "secure" : "sew", runs ? Reason.PROTECTION : Reason.RISK));
         list.using(list.isIroned() ? new Tool[] {Tool.IRON, Tool.FREE_ARM} : new Tool[] {Tool.FREE_ARM});
-        return list.ordered();
+    }
+
+    private static List<Step.Need> mark(StepList list, List<TakeIn.Change> changes, List<Step.Need> opened) {
+        List<Step.Need> marked = new ArrayList<>();
+        for (int i = 0; i < changes.size(); i++) {
+            list.add(
+                    "mark-" + i,
+                    "Chalk the new line: " + changes.get(i).name(),
+                    line(changes.get(i)),
+                    "",
+                    8,
+                    opened.toArray(Step.Need[]::new));
+            marked.add(StepList.need("mark-" + i, Reason.MARK));
+            if (!changes.get(i).partner().isEmpty()) {
+                list.add(
+                        "copy-" + i,
+                        "Copy it to the " + changes.get(i).partner(),
+                        "Lay both on each other, right sides together, and prick the line through; do not pin the other side anew.",
+                        "",
+                        5,
+                        StepList.need("mark-" + i, Reason.MEASURE));
+                marked.add(StepList.need("copy-" + i, Reason.MARK));
+            }
+        }
+        return marked;
     }
 
     /** Only where a seam is moved is there an old one to sew over and to undo. */

@@ -122,33 +122,7 @@ public final class Suitability {
 
     private void addAll(List<Job> jobs) {
         if (LEGS.contains(source.kind())) {
-            double leg = body(BodyMeasure.WAIST_TO_FLOOR) + 60;
-            double half = (body(BodyMeasure.HIP) + 80) / 4 + 20 + 40;
-            jobs.add(job(
-                    "dungarees cut from the legs",
-                    slack(
-                            "length of a leg",
-                            source("outsideLeg"),
-                            leg,
-                            Wording.of("waist to floor + hem and seam, 60 mm")),
-                    slack(
-                            "width at the seat",
-                            source("seat") / 4,
-                            half,
-                            Wording.of("(hip + 80 mm ease)/4 + crotch and seams, 60 mm"))));
-            jobs.add(job(
-                    "skirt for the same waist",
-                    slack(
-                            "waist",
-                            source("waist"),
-                            body(BodyMeasure.WAIST) + 10,
-                            Wording.of("waist + 10 mm ease; a skirt cannot be let in there")),
-                    slack("hip", source("seat"), body(BodyMeasure.HIP) + 40, Wording.of("hip + 40 mm ease")),
-                    slack(
-                            "leg ends for the front wedge",
-                            source("insideLeg"),
-                            300,
-                            Wording.of("a wedge at least 300 mm high"))));
+            fromLegs(jobs);
         }
         if (SKIRTS.contains(source.kind()) || source.kind() == SourceKind.DRESS) {
             double releases = Release.atWaist(anatomy, Release.LEAST_ALLOWANCE_WOVEN_MM).stream()
@@ -164,24 +138,7 @@ public final class Suitability {
                             Wording.fill("%.0f mm now + %.0f mm hidden", source("waist"), releases))));
         }
         if (RIBBED.contains(source.kind())) {
-            double rib = source("cuffRibGirth");
-            double usable = practice.of(Practice.Figure.USABLE_STRETCH)
-                    * source.cloth().sheet().lastingAcross();
-            jobs.add(job(
-                    "leg warmers from the sleeves, ribs kept",
-                    slack("sleeve length", source("sleeve"), 260, Wording.of("at least 260 mm")),
-                    slack(
-                            "cuff rib over the heel",
-                            rib * (1 + usable),
-                            body(BodyMeasure.HEEL_GIRTH),
-                            Wording.fill("rib %.0f mm × (1 + %.2f)", rib, usable))));
-            jobs.add(job(
-                    "baby's hat with the hem rib as its band",
-                    slack(
-                            "hem rib",
-                            source("hemRibGirth") / 2 * (1 + usable),
-                            420,
-                            Wording.of("half of the rib, stretched, round a head of 420 mm"))));
+            fromRibs(jobs);
         }
         if (source.kind() == SourceKind.SHIRT) {
             jobs.add(job(
@@ -197,6 +154,10 @@ public final class Suitability {
                             body(BodyMeasure.CHEST) + 240,
                             Wording.of("chest + 240 mm over other clothes"))));
         }
+        fromFlatCloth(jobs);
+    }
+
+    private void fromFlatCloth(List<Job> jobs) {
         double skirtLength = body(BodyMeasure.WAIST_TO_FLOOR) * 0.55;
         jobs.add(job(
                 "wrap skirt",
@@ -219,6 +180,53 @@ public final class Suitability {
                         (body(BodyMeasure.CHEST) + 200) / 2,
                         Wording.of("(chest + 200 mm ease)/2")),
                 slack("length", longest(), bodyLength, Wording.of("back waist + 150 mm"))));
+    }
+
+    private void fromRibs(List<Job> jobs) {
+        double rib = source("cuffRibGirth");
+        double usable = practice.of(Practice.Figure.USABLE_STRETCH)
+                * source.cloth().sheet().lastingAcross();
+        jobs.add(job(
+                "leg warmers from the sleeves, ribs kept",
+                slack("sleeve length", source("sleeve"), 260, Wording.of("at least 260 mm")),
+                slack(
+                        "cuff rib over the heel",
+                        rib * (1 + usable),
+                        body(BodyMeasure.HEEL_GIRTH),
+                        Wording.fill("rib %.0f mm × (1 + %.2f)", rib, usable))));
+        jobs.add(job(
+                "baby's hat with the hem rib as its band",
+                slack(
+                        "hem rib",
+                        source("hemRibGirth") / 2 * (1 + usable),
+                        420,
+                        Wording.of("half of the rib, stretched, round a head of 420 mm"))));
+    }
+
+    private void fromLegs(List<Job> jobs) {
+        double leg = body(BodyMeasure.WAIST_TO_FLOOR) + 60;
+        double half = (body(BodyMeasure.HIP) + 80) / 4 + 20 + 40;
+        jobs.add(job(
+                "dungarees cut from the legs",
+                slack("length of a leg", source("outsideLeg"), leg, Wording.of("waist to floor + hem and seam, 60 mm")),
+                slack(
+                        "width at the seat",
+                        source("seat") / 4,
+                        half,
+                        Wording.of("(hip + 80 mm ease)/4 + crotch and seams, 60 mm"))));
+        jobs.add(job(
+                "skirt for the same waist",
+                slack(
+                        "waist",
+                        source("waist"),
+                        body(BodyMeasure.WAIST) + 10,
+                        Wording.of("waist + 10 mm ease; a skirt cannot be let in there")),
+                slack("hip", source("seat"), body(BodyMeasure.HIP) + 40, Wording.of("hip + 40 mm ease")),
+                slack(
+                        "leg ends for the front wedge",
+                        source("insideLeg"),
+                        300,
+                        Wording.of("a wedge at least 300 mm high"))));
     }
 
     private static Slack slack(String level, double have, double need, String formula) {

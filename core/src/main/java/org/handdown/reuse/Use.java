@@ -107,6 +107,12 @@ public record Use(
         if (want.isEdge() && first.edge().isEmpty()) {
             return refused(want, keepers, "is a thing of its own; this edge of the piece lies on the edge of a panel");
         }
+        return ofLength(want, keepers);
+    }
+
+    /** Long enough, and lying on the edge as it bows and runs? */
+    private static Use ofLength(Want want, List<Keeper> keepers) {
+        Keeper first = keepers.get(0);
         double joined =
                 keepers.stream().mapToDouble(Keeper::lengthMm).sum() - 2 * JOIN_ALLOWANCE_MM * (keepers.size() - 1);
         // What is attached to its panel is not stretched onto anything: the panel is as long as it is.
@@ -139,7 +145,7 @@ public record Use(
                     keepers,
                     "would serve turned round only: the cloth lies on its other side, and the pile runs one way");
         }
-        return accepted(want, keepers, joined, stretch, ratio);
+        return accepted(want, keepers, joined, stretch);
     }
 
     /** What forbids it whatever its shape: an outline laid on it does not show these. */
@@ -185,7 +191,7 @@ public record Use(
                         zip.lengthMm() - want.lengthMm())));
     }
 
-    private static Use accepted(Want want, List<Keeper> keepers, double joined, double stretch, double ratio) {
+    private static Use accepted(Want want, List<Keeper> keepers, double joined, double stretch) {
         Keeper first = keepers.get(0);
         boolean whole = !first.kind().isDivisible() || stretch > 0 && joined <= want.lengthMm();
         List<String> notes = new ArrayList<>();
@@ -205,6 +211,21 @@ public record Use(
             notes.add(Wording.fill(
                     "%d joined end to end; each join takes %.0f mm.", keepers.size(), 2 * JOIN_ALLOWANCE_MM));
         }
+        notes.addAll(notes(want, first, joined, stretch, whole));
+        cost += crossing(first, notes);
+        // Of keepers that serve alike the one that leaves least over: the longer ones may serve something longer.
+        cost += Math.max(0, joined - want.lengthMm()) * LEFT_OVER_MINUTES_PER_MM;
+        if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.WORN)) {
+            cost += WORN_MINUTES;
+            notes.add("It is worn: mend it first, or let it lie where it shows little.");
+        }
+        double saved = Savings.minutes(want.role(), want.lengthMm(), first.count());
+        return new Use(want, keepers, takes, "", saved, cost, notes);
+    }
+
+    private static List<String> notes(Want want, Keeper first, double joined, double stretch, boolean whole) {
+        List<String> notes = new ArrayList<>();
+        double ratio = want.lengthMm() / joined;
         if (ratio > 1.005) {
             notes.add(Wording.fill(
                     "Stretched by %.0f %% as it is sewn on; %.0f %% may be used.", 100 * (ratio - 1), 100 * stretch));
@@ -234,14 +255,6 @@ public record Use(
         if (want.side().opposes(first.side())) {
             notes.add("Turned round: the cloth lies on the other side of this edge.");
         }
-        cost += crossing(first, notes);
-        // Of keepers that serve alike the one that leaves least over: the longer ones may serve something longer.
-        cost += Math.max(0, joined - want.lengthMm()) * LEFT_OVER_MINUTES_PER_MM;
-        if (keepers.stream().anyMatch(k -> k.condition() == Assessment.Condition.WORN)) {
-            cost += WORN_MINUTES;
-            notes.add("It is worn: mend it first, or let it lie where it shows little.");
-        }
-        double saved = Savings.minutes(want.role(), want.lengthMm(), first.count());
-        return new Use(want, keepers, takes, "", saved, cost, notes);
+        return notes;
     }
 }
