@@ -53,70 +53,88 @@ final class RingJoiner {
         for (int k = 0; k < n; k++) {
             next[fill[from[k]]++] = to[k];
         }
-        boolean[] used = new boolean[n];
-        int[] placeOnWay = new int[spots];
-        Arrays.fill(placeOnWay, -1);
-        int[] way = new int[n + 1];
-        List<double[]> rings = new ArrayList<>();
-        for (int k = 0; k < n; k++) {
-            if (!used[k]) {
-                walk(first, next, used, k, way, placeOnWay, rings);
-            }
-        }
-        return Optional.of(region(rings));
+        return Optional.of(region(new Walk(first, next).rings()));
     }
 
-    /** From a part on along the wanted area, always to the sharpest left; each time the way comes back on itself a ring is done. */
-    private void walk(
-            int[] first, int[] next, boolean[] used, int start, int[] way, int[] placeOnWay, List<double[]> rings) {
-        int steps = 0;
-        int at = 0;
-        while (first[at + 1] <= start) {
-            at++;
+    /** Walks all parts, each once. */
+    private final class Walk {
+        /** Of each spot, where the parts that leave it begin in {@link #next}. */
+        private final int[] first;
+
+        private final int[] next;
+        private final boolean[] used;
+        private final int[] way;
+        private final int[] placeOnWay = new int[spots];
+        private final List<double[]> rings = new ArrayList<>();
+
+        Walk(int[] first, int[] next) {
+            this.first = first;
+            this.next = next;
+            this.used = new boolean[next.length];
+            this.way = new int[next.length + 1];
+            Arrays.fill(placeOnWay, -1);
         }
-        placeOnWay[at] = 0;
-        way[steps++] = at;
-        int take = start;
-        while (take >= 0) {
-            used[take] = true;
-            int before = at;
-            at = next[take];
-            if (placeOnWay[at] >= 0) {
-                int back = placeOnWay[at];
-                rings.add(ring(way, back, steps));
-                for (int k = back + 1; k < steps; k++) {
-                    placeOnWay[way[k]] = -1;
+
+        List<double[]> rings() {
+            for (int k = 0; k < next.length; k++) {
+                if (!used[k]) {
+                    from(k);
                 }
-                steps = back + 1;
-            } else {
-                placeOnWay[at] = steps;
-                way[steps++] = at;
             }
-            take = sharpestLeft(first, next, used, before, at);
+            return rings;
         }
-        for (int k = 0; k < steps; k++) {
-            placeOnWay[way[k]] = -1;
-        }
-    }
 
-    private int sharpestLeft(int[] first, int[] next, boolean[] used, int before, int at) {
-        int best = -1;
-        double most = Double.NEGATIVE_INFINITY;
-        double ux = spotX[at] - spotX[before];
-        double uy = spotY[at] - spotY[before];
-        for (int k = first[at]; k < first[at + 1]; k++) {
-            if (used[k]) {
-                continue;
+        /** From a part on along the wanted area, always to the sharpest left; each time the way comes back on itself a ring is done. */
+        private void from(int start) {
+            int steps = 0;
+            int at = 0;
+            while (first[at + 1] <= start) {
+                at++;
             }
-            double vx = spotX[next[k]] - spotX[at];
-            double vy = spotY[next[k]] - spotY[at];
-            double turn = StrictMath.atan2(ux * vy - uy * vx, ux * vx + uy * vy);
-            if (turn > most) {
-                most = turn;
-                best = k;
+            placeOnWay[at] = 0;
+            way[steps++] = at;
+            int take = start;
+            while (take >= 0) {
+                used[take] = true;
+                int before = at;
+                at = next[take];
+                if (placeOnWay[at] >= 0) {
+                    int back = placeOnWay[at];
+                    rings.add(ring(way, back, steps));
+                    for (int k = back + 1; k < steps; k++) {
+                        placeOnWay[way[k]] = -1;
+                    }
+                    steps = back + 1;
+                } else {
+                    placeOnWay[at] = steps;
+                    way[steps++] = at;
+                }
+                take = sharpestLeft(before, at);
+            }
+            for (int k = 0; k < steps; k++) {
+                placeOnWay[way[k]] = -1;
             }
         }
-        return best;
+
+        private int sharpestLeft(int before, int at) {
+            int best = -1;
+            double most = Double.NEGATIVE_INFINITY;
+            double ux = spotX[at] - spotX[before];
+            double uy = spotY[at] - spotY[before];
+            for (int k = first[at]; k < first[at + 1]; k++) {
+                if (used[k]) {
+                    continue;
+                }
+                double vx = spotX[next[k]] - spotX[at];
+                double vy = spotY[next[k]] - spotY[at];
+                double turn = StrictMath.atan2(ux * vy - uy * vx, ux * vx + uy * vy);
+                if (turn > most) {
+                    most = turn;
+                    best = k;
+                }
+            }
+            return best;
+        }
     }
 
     /** Corners of a ring, x and y in turn, without those on a straight line. */

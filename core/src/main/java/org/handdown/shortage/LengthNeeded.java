@@ -9,6 +9,7 @@ import org.handdown.fit.FitPanel;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.Objective;
+import org.handdown.fit.Placed;
 import org.handdown.fit.search.Fitter;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Ring;
@@ -17,7 +18,6 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
-import org.jspecify.annotations.Nullable;
 
 /**
  * How little cloth by the metre a design needs: the least length found at a given width, with the pieces all running one way (nap,
@@ -35,83 +35,88 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
     public record Need(double lengthMm, FitProblem problem, FitLayout layout) {}
 
     /**
+     * Cloth by the metre.
+     *
+     * @param of what it is bought for: outer cloth or lining
+     * @param gapMm room between two pieces
+     */
+    public record Bought(Cloth cloth, PieceCloth of, double widthMm, double gapMm) {
+        public Bought {
+            if (!(widthMm >= NARROWEST_MM && widthMm <= WIDEST_MM)) {
+                throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
+            }
+        }
+
+        private FitProblem problem(List<FitPiece> pieces, boolean nap) {
+            FitPanel panel = new FitPanel(
+                    "cloth",
+                    Ring.rectangle(0, 0, enoughMm(pieces, gapMm), widthMm),
+                    List.of(),
+                    List.of(),
+                    "",
+                    0,
+                    nap,
+                    false,
+                    List.of(),
+                    List.of());
+            return new FitProblem(Objective.SHORTEST, gapMm, 0, List.of(panel), pieces);
+        }
+    }
+
+    /**
      * Finds both.
      *
-     * @param of cloth that is bought: outer cloth or lining
-     * @param gapMm room between two pieces
      * @param shorter told of each better length
      * @throws RefusedValueException if a piece is wider than the cloth, or none is cut from it
      */
     public static LengthNeeded of(
-            Design design,
-            Cloth cloth,
-            PieceCloth of,
-            double widthMm,
-            double gapMm,
-            Effort effort,
-            BooleanSupplier cancelled,
-            DoubleConsumer shorter) {
-        if (!(widthMm >= NARROWEST_MM && widthMm <= WIDEST_MM)) {
-            throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
-        }
+            Design design, Bought bought, Effort effort, BooleanSupplier cancelled, DoubleConsumer shorter) {
+        PieceCloth of = bought.of;
         Design wanted = design.withPieces(
                 design.pieces().stream().filter(p -> p.cloth() == of).toList());
         if (wanted.pieces().isEmpty()) {
             throw new RefusedValueException("cloth", Wording.fill("No piece is cut from %s.", of.words()));
         }
-        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), cloth, gapMm, 0).pieces().stream()
+        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), bought.cloth, bought.gapMm, 0).pieces().stream()
                 // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
                 .map(p -> p.withCloths(List.of()).withMotif(null))
                 .toList();
-        Need one = need(pieces, widthMm, gapMm, true, effort, cancelled, shorter, null);
-        Need both = need(pieces, widthMm, gapMm, false, effort, cancelled, shorter, one);
-        return new LengthNeeded(widthMm, one, both);
+        Work work = new Work(effort, cancelled, shorter);
+        Need one = work.need(bought.problem(pieces, true), List.of());
+        Need both = work.need(bought.problem(pieces, false), one.layout.placements());
+        return new LengthNeeded(bought.widthMm, one, both);
     }
 
-    private static Need need(
-            List<FitPiece> pieces,
-            double widthMm,
-            double gapMm,
-            boolean nap,
-            Effort effort,
-            BooleanSupplier cancelled,
-            DoubleConsumer shorter,
-            @Nullable Need other) {
-        FitPanel panel = new FitPanel(
-                "cloth",
-                Ring.rectangle(0, 0, enoughMm(pieces, gapMm), widthMm),
-                List.of(),
-                List.of(),
-                "",
-                0,
-                nap,
-                false,
-                List.of(),
-                List.of());
-        FitProblem problem = new FitProblem(Objective.SHORTEST, gapMm, 0, List.of(panel), pieces);
-        FitLayout layout = new Fitter(
-                        problem,
-                        new Fitter.Budget(effort.seconds(), effort.steps(), effort.seed(), effort.threads()),
-                        other == null ? List.of() : other.layout.placements(),
-                        System::nanoTime,
-                        cancelled,
-                        better -> {
-                            Double length = better.measures().lengthMm();
-                            if (length != null) {
-                                shorter.accept(length);
-                            }
-                        })
-                .fit();
-        if (!layout.unplaced().isEmpty()) {
-            FitLayout.Unplaced first = layout.unplaced().get(0);
-            throw new RefusedValueException(
-                    "width",
-                    Wording.fill(
-                            "The %s does not lie on cloth %.0f mm wide: %s.",
-                            first.piece().replace('-', ' '), widthMm, first.reason()));
+    /** @param cancelled asked often; true ends it with the best length so far */
+    private record Work(Effort effort, BooleanSupplier cancelled, DoubleConsumer shorter) {
+        /** @param before a lay of the same pieces to begin with */
+        Need need(FitProblem problem, List<Placed> before) {
+            FitLayout layout = new Fitter(
+                            problem,
+                            new Fitter.Budget(effort.seconds(), effort.steps(), effort.seed(), effort.threads()),
+                            before,
+                            System::nanoTime,
+                            cancelled,
+                            better -> {
+                                Double length = better.measures().lengthMm();
+                                if (length != null) {
+                                    shorter.accept(length);
+                                }
+                            })
+                    .fit();
+            if (!layout.unplaced().isEmpty()) {
+                FitLayout.Unplaced first = layout.unplaced().get(0);
+                throw new RefusedValueException(
+                        "width",
+                        Wording.fill(
+                                "The %s does not lie on cloth %.0f mm wide: %s.",
+                                first.piece().replace('-', ' '),
+                                problem.panels().get(0).outline().box().heightMm(),
+                                first.reason()));
+            }
+            Double length = layout.measures().lengthMm();
+            return new Need(length == null ? 0 : length, problem, layout);
         }
-        Double length = layout.measures().lengthMm();
-        return new Need(length == null ? 0 : length, problem, layout);
     }
 
     /** Long enough for all pieces one behind the other. */

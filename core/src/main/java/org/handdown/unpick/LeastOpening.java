@@ -159,17 +159,9 @@ public final class LeastOpening {
      *
      * @param count how many such panels
      * @param widthMm and lengthMm: least extent between the old seams, across and along
-     * @param closed joins that must stay closed
      * @throws RefusedValueException with the largest there is, when the source has not so many of that size
      */
-    public static List<Answer> forSize(
-            Anatomy anatomy,
-            int count,
-            double widthMm,
-            double lengthMm,
-            Set<String> closed,
-            Map<String, Double> minutes,
-            int most) {
+    public List<Answer> forSize(int count, double widthMm, double lengthMm, int most) {
         List<String> large = new ArrayList<>();
         double widest = 0;
         double longest = 0;
@@ -188,8 +180,7 @@ public final class LeastOpening {
                             "%d parts are at least %.0f mm wide and %.0f mm long, %d are wanted; the widest has %.0f mm, the longest %.0f mm.",
                             large.size(), widthMm, lengthMm, count, widest, longest));
         }
-        return new LeastOpening(anatomy, new Want(Set.of(), Set.of(), closed), minutes)
-                .best(new Some(large, count), most);
+        return best(new Some(large, count), most);
     }
 
     /** Could any of them have stayed closed? */

@@ -90,8 +90,12 @@ class HowFarTest {
         Design squares = Design.of(
                 "squares", List.of(bare("a", 200, 200), bare("b", 200, 200), bare("c", 200, 200), bare("d", 200, 200)));
         List<Double> told = new ArrayList<>();
-        LengthNeeded needed =
-                LengthNeeded.of(squares, Demo.CORD, PieceCloth.SHELL, 402, 2, Short.EFFORT, () -> false, told::add);
+        LengthNeeded needed = LengthNeeded.of(
+                squares,
+                new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 402, 2),
+                Short.EFFORT,
+                () -> false,
+                told::add);
         // Two rows, and 2 mm for the scissors between them.
         assertThat(needed.withNap().lengthMm()).isCloseTo(402, within(0.3));
         assertThat(needed.withoutNap().lengthMm()).isCloseTo(402, within(0.3));
@@ -103,8 +107,12 @@ class HowFarTest {
         Design shown = new ShowMotif(
                         "rose", "a", new MotifSpot("rose", "rose", new org.handdown.geometry.Point(100, 100), 5))
                 .on(Design.of("square", List.of(bare("a", 200, 200))));
-        LengthNeeded needed =
-                LengthNeeded.of(shown, Demo.CORD, PieceCloth.SHELL, 402, 2, Short.EFFORT, () -> false, l -> {});
+        LengthNeeded needed = LengthNeeded.of(
+                shown,
+                new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 402, 2),
+                Short.EFFORT,
+                () -> false,
+                l -> {});
         assertThat(needed.withNap().lengthMm()).isCloseTo(200, within(0.3));
     }
 
@@ -112,8 +120,12 @@ class HowFarTest {
     void wedgesTurnedRoundSaveLengthWhereThePileLetsThem() {
         // Two right triangles make a rectangle only head to toe.
         Design wedges = Design.of("wedges", List.of(wedge("left"), wedge("right")));
-        LengthNeeded needed =
-                LengthNeeded.of(wedges, Demo.CORD, PieceCloth.SHELL, 320, 2, Short.EFFORT, () -> false, l -> {});
+        LengthNeeded needed = LengthNeeded.of(
+                wedges,
+                new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 320, 2),
+                Short.EFFORT,
+                () -> false,
+                l -> {});
         assertThat(needed.withoutNap().lengthMm()).isLessThan(420);
         assertThat(needed.savedByTurning()).isGreaterThan(0.2);
         assertThat(RuleChecker.check(
@@ -135,15 +147,27 @@ class HowFarTest {
     @Test
     void aPieceWiderThanTheClothIsNamed() {
         Design wide = Design.of("wide", List.of(bare("circle", 900, 300)));
-        assertThatThrownBy(() ->
-                        LengthNeeded.of(wide, Demo.CORD, PieceCloth.SHELL, 800, 2, Short.EFFORT, () -> false, l -> {}))
+        assertThatThrownBy(() -> LengthNeeded.of(
+                        wide,
+                        new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 800, 2),
+                        Short.EFFORT,
+                        () -> false,
+                        l -> {}))
                 .isInstanceOf(RefusedValueException.class)
                 .hasMessageContaining(Wording.of("circle does not lie on cloth 800 mm wide"));
-        assertThatThrownBy(() ->
-                        LengthNeeded.of(wide, Demo.CORD, PieceCloth.LINING, 800, 2, Short.EFFORT, () -> false, l -> {}))
+        assertThatThrownBy(() -> LengthNeeded.of(
+                        wide,
+                        new LengthNeeded.Bought(Demo.CORD, PieceCloth.LINING, 800, 2),
+                        Short.EFFORT,
+                        () -> false,
+                        l -> {}))
                 .hasMessageContaining("No piece is cut from lining");
-        assertThatThrownBy(() ->
-                        LengthNeeded.of(wide, Demo.CORD, PieceCloth.SHELL, 8, 2, Short.EFFORT, () -> false, l -> {}))
+        assertThatThrownBy(() -> LengthNeeded.of(
+                        wide,
+                        new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 8, 2),
+                        Short.EFFORT,
+                        () -> false,
+                        l -> {}))
                 .hasMessageContaining(Wording.of("10 cm to 4 m"));
     }
 
@@ -153,10 +177,7 @@ class HowFarTest {
             Design design = Drafts.require(id).draw(Demo.child(1100), Map.of());
             LengthNeeded needed = LengthNeeded.of(
                     design,
-                    Demo.CORD,
-                    PieceCloth.SHELL,
-                    Design.Need.USUAL_WIDTH_MM,
-                    2,
+                    new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, Design.Need.USUAL_WIDTH_MM, 2),
                     new Effort(20, 3, 1, 1),
                     () -> false,
                     l -> {});

@@ -122,11 +122,11 @@ class UnpickPlanTest {
     void panelsOfASizeComeFromWhicheverPartsAreCheapest() {
         Map<String, Double> minutes = new HashMap<>();
         TROUSERS.joins().forEach(j -> minutes.put(j.id(), j.minutes(j.stitch().minutesPerMetre(Practice.SHIPPED))));
-        List<LeastOpening.Answer> two = LeastOpening.forSize(TROUSERS, 2, 300, 900, Set.of(), minutes, 3);
-        List<LeastOpening.Answer> four = LeastOpening.forSize(TROUSERS, 4, 300, 900, Set.of(), minutes, 3);
+        LeastOpening search = new LeastOpening(TROUSERS, new LeastOpening.Want(Set.of(), Set.of(), Set.of()), minutes);
+        List<LeastOpening.Answer> two = search.forSize(2, 300, 900, 3);
+        List<LeastOpening.Answer> four = search.forSize(4, 300, 900, 3);
         assertThat(two.get(0).minutes()).isLessThanOrEqualTo(four.get(0).minutes());
-        assertThatThrownBy(() -> LeastOpening.forSize(TROUSERS, 1, 700, 900, Set.of(), minutes, 3))
-                .hasMessageContaining("the widest has");
+        assertThatThrownBy(() -> search.forSize(1, 700, 900, 3)).hasMessageContaining("the widest has");
     }
 
     @Test

@@ -201,11 +201,7 @@ final class BestFit {
             if (!tried || shape.areaMm2 > left || !bench.mayLie(state, piece, panel, shape)) {
                 continue;
             }
-            InnerFit room = bench.clearances().on(panel, shape);
-            if (room.rim().isEmpty()) {
-                continue;
-            }
-            look(shape, panel, room, near, table, best, worth);
+            look(shape, panel, near, best, worth);
             if (stop.getAsBoolean()) {
                 break;
             }
@@ -213,8 +209,12 @@ final class BestFit {
         return best;
     }
 
-    private void look(
-            Shape shape, int panel, InnerFit room, int near, ContactField.Table table, Chance best, double worth) {
+    private void look(Shape shape, int panel, int near, Chance best, double worth) {
+        InnerFit room = bench.clearances().on(panel, shape);
+        if (room.rim().isEmpty()) {
+            return;
+        }
+        ContactField.Table table = table(panel);
         candidates.clear();
         int only = -1;
         int n = 0;

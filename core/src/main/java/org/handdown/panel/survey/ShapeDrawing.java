@@ -151,7 +151,10 @@ record ShapeDrawing(Outline outline, Map<String, TapeLine> tapes) {
 
     private static ShapeDrawing flatSleeve(Figures m) {
         Outline outline = Block.tapered(
-                "hem", m.mm("hem"), "upper", m.mm("upper"), m.mm("length"), "underarm-left", "underarm-right");
+                new Block.Sides("hem", "upper", "underarm-left", "underarm-right"),
+                m.mm("hem"),
+                m.mm("upper"),
+                m.mm("length"));
         Map<String, TapeLine> tapes = new LinkedHashMap<>();
         tapes.put("length", TapeLine.straight(new Point(0, m.mm("length")), new Point(0, 0)));
         tapes.put("upper", TapeLine.following(outline.edge("upper")));

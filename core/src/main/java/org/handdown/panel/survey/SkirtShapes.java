@@ -86,7 +86,8 @@ final class SkirtShapes {
                 Wording.fill(
                         "The upper edge opens to %.0f mm, the hem is %.0f mm: these do not belong to one panel. Count the pleats again and measure their depth.",
                         open, m.mm("hem")));
-        Outline outline = Block.tapered("hem", m.mm("hem"), "upper", open, m.mm("length"), "side-left", "side-right");
+        Outline outline = Block.tapered(
+                new Block.Sides("hem", "upper", "side-left", "side-right"), m.mm("hem"), open, m.mm("length"));
         Map<String, TapeLine> tapes = new LinkedHashMap<>();
         tapes.put("upper", TapeLine.following(outline.edge("upper")).less(folded));
         tapes.put("pleatDepth", TapeLine.level(open / 2 - m.mm("pleatDepth"), open / 2, m.mm("length")));

@@ -51,6 +51,6 @@ record SkirtPanel(SkirtMeasures m) {
     }
 
     private Outline tapered(double hem, double waist) {
-        return Block.tapered("hem", hem, "waist", waist, m.mm("length"), "side-left", "side-right");
+        return Block.tapered(Block.Sides.SKIRT, hem, waist, m.mm("length"));
     }
 }

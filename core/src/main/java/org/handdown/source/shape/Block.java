@@ -25,18 +25,26 @@ public final class Block {
 
     /** Edges {@code lower, right, upper, left}. */
     public static Outline rectangle(double wide, double high) {
-        return tapered("lower", wide, "upper", wide, high, "left", "right");
+        return tapered(Sides.PLAIN, wide, wide, high);
+    }
+
+    /** Names of the four edges of a panel of two widths. */
+    public record Sides(String lower, String upper, String left, String right) {
+        static final Sides PLAIN = new Sides("lower", "upper", "left", "right");
+        public static final Sides SKIRT = new Sides("hem", "waist", "side-left", "side-right");
     }
 
     /** A panel of two widths, for skirts, sleeves without a head and bands; edges in the order lower, right, upper, left. */
-    public static Outline tapered(
-            String lower, double lowerMm, String upper, double upperMm, double high, String left, String right) {
+    public static Outline tapered(Sides sides, double lowerMm, double upperMm, double high) {
         Point a = new Point(-lowerMm / 2, 0);
         Point b = new Point(lowerMm / 2, 0);
         Point c = new Point(upperMm / 2, high);
         Point d = new Point(-upperMm / 2, high);
-        return new Outline(
-                List.of(Edge.line(lower, a, b), Edge.line(right, b, c), Edge.line(upper, c, d), Edge.line(left, d, a)));
+        return new Outline(List.of(
+                Edge.line(sides.lower(), a, b),
+                Edge.line(sides.right(), b, c),
+                Edge.line(sides.upper(), c, d),
+                Edge.line(sides.left(), d, a)));
     }
 
     /** Measures of the upper body of a garment, whole part or half of it. */
@@ -240,7 +248,7 @@ public final class Block {
     public static Outline gore(double waist, double hem, double length) {
         double angle = (hem - waist) / length;
         if (angle < LEAST_ANGLE) {
-            return tapered("hem", Math.max(hem, waist), "waist", waist, length, "side-left", "side-right");
+            return tapered(Sides.SKIRT, Math.max(hem, waist), waist, length);
         }
         double radius = waist / angle;
         Outline hung = sector(radius, radius + length, Math.min(180, Math.toDegrees(angle)));

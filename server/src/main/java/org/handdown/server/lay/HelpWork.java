@@ -133,10 +133,11 @@ class HelpWork {
         double[] told = {Double.POSITIVE_INFINITY};
         LengthNeeded needed = LengthNeeded.of(
                 design,
-                cloth,
-                PieceCloth.valueOf(ask.path("cloth").asText()),
-                width,
-                project.practice().of(Practice.Figure.GAP),
+                new LengthNeeded.Bought(
+                        cloth,
+                        PieceCloth.valueOf(ask.path("cloth").asText()),
+                        width,
+                        project.practice().of(Practice.Figure.GAP)),
                 effort,
                 progress::isToStop,
                 length -> {

@@ -1,6 +1,5 @@
 package org.handdown.server.unpick;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -96,38 +95,41 @@ class LeastController {
             minutes.put(j.id(), cutting ? cut : unpick);
         });
         LengthUnit unit = Say.to(stored.project()).unit();
-        List<LeastOpening.Answer> answers = ceiling.under(() -> body.count > 0
-                ? LeastOpening.forSize(
-                        anatomy,
+        boolean isForSize = body.count > 0;
+        LeastOpening search = new LeastOpening(
+                anatomy,
+                new LeastOpening.Want(isForSize ? Set.of() : flat, isForSize ? Set.of() : loose, orNone(body.closed)),
+                minutes);
+        List<LeastOpening.Answer> answers = ceiling.under(() -> isForSize
+                ? search.forSize(
                         body.count,
                         new Typed(unit).mm("size.width", body.width),
                         new Typed(unit).mm("size.length", body.length),
-                        orNone(body.closed),
-                        minutes,
                         ANSWERS)
-                : new LeastOpening(anatomy, new LeastOpening.Want(flat, loose, orNone(body.closed)), minutes)
-                        .best(ANSWERS));
+                : search.best(ANSWERS));
         if (answers.isEmpty()) {
             throw new RefusedValueException(
                     "closed", "With these joins kept closed no part of it can lie flat; let one of them go.");
         }
-        List<LeastView> views = new ArrayList<>();
-        for (LeastOpening.Answer answer : answers) {
-            Map<String, JoinDecision> joins = new HashMap<>();
-            anatomy.joins().stream().filter(j -> !j.finishedEdge()).forEach(j -> joins.put(j.id(), JoinDecision.LEAVE));
-            answer.open().forEach(j -> joins.put(j, java.util.Objects.requireNonNull(how.get(j))));
-            double over = answer.minutes() - answers.get(0).minutes();
-            views.add(new LeastView(
-                    joins,
-                    answer.open().stream().map(j -> anatomy.join(j).name()).toList(),
-                    answer.minutes(),
-                    over < 0.05
-                            ? ""
-                            : over < 1
-                                    ? "less than a minute more than the least"
-                                    : Wording.fill("%.0f min more than the least", over)));
-        }
-        return views;
+        double least = answers.get(0).minutes();
+        return answers.stream().map(a -> view(anatomy, a, how, least)).toList();
+    }
+
+    private static LeastView view(
+            Anatomy anatomy, LeastOpening.Answer answer, Map<String, JoinDecision> how, double least) {
+        Map<String, JoinDecision> joins = new HashMap<>();
+        anatomy.joins().stream().filter(j -> !j.finishedEdge()).forEach(j -> joins.put(j.id(), JoinDecision.LEAVE));
+        answer.open().forEach(j -> joins.put(j, java.util.Objects.requireNonNull(how.get(j))));
+        double over = answer.minutes() - least;
+        return new LeastView(
+                joins,
+                answer.open().stream().map(j -> anatomy.join(j).name()).toList(),
+                answer.minutes(),
+                over < 0.05
+                        ? ""
+                        : over < 1
+                                ? "less than a minute more than the least"
+                                : Wording.fill("%.0f min more than the least", over));
     }
 
     private static Set<String> orNone(@Nullable Set<String> some) {
