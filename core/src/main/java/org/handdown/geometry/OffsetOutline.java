@@ -62,6 +62,11 @@ public final class OffsetOutline {
                                     ? OffsetCorners.corner(shifted.get(i), shifted.get(j), before.end(), largest)
                                     : turned);
         }
+        return mended(joined(outline, shifted, corners));
+    }
+
+    private static Outline.Flat joined(Outline outline, List<List<Point>> shifted, List<List<Point>> corners) {
+        int n = outline.edges().size();
         List<Point> points = new ArrayList<>();
         Map<String, Outline.Run> runs = new LinkedHashMap<>();
         for (int i = 0; i < n; i++) {

@@ -44,6 +44,13 @@ final class Hanging {
         return ringFrom(part).isEmpty();
     }
 
+    private static Set<Join> ring(Join closing, Set<Join> oneWay, Set<Join> otherWay) {
+        Set<Join> ring = new LinkedHashSet<>(oneWay);
+        ring.addAll(otherWay);
+        ring.add(closing);
+        return ring;
+    }
+
     /**
      * Joins of which at least one must be opened before the part lies flat: those of a ring and of the way to it. Empty when it lies
      * flat already.
@@ -60,21 +67,17 @@ final class Hanging {
                 if (join.equals(cameBy.get(here))) {
                     continue;
                 }
-                if (joinSeenFrom.containsKey(join.id())) {
+                String seenFrom = joinSeenFrom.get(join.id());
+                if (seenFrom != null) {
                     // Reached before from another part: two ways to one join make a ring.
-                    Set<Join> ring = way(here, cameBy, cameFrom);
-                    ring.addAll(way(joinSeenFrom.get(join.id()), cameBy, cameFrom));
-                    ring.add(join);
-                    return ring;
+                    return ring(join, way(here, cameBy, cameFrom), way(seenFrom, cameBy, cameFrom));
                 }
                 joinSeenFrom.put(join.id(), here);
                 Set<String> there = new HashSet<>();
                 for (Join.Run run : join.runs()) {
                     if (!there.add(run.part())) {
                         // Both edges on one part: a sleeve, a tube by itself.
-                        Set<Join> ring = way(here, cameBy, cameFrom);
-                        ring.add(join);
-                        return ring;
+                        return ring(join, way(here, cameBy, cameFrom), Set.of());
                     }
                 }
                 for (String other : there) {
@@ -82,10 +85,7 @@ final class Hanging {
                         continue;
                     }
                     if (cameBy.containsKey(other)) {
-                        Set<Join> ring = way(here, cameBy, cameFrom);
-                        ring.addAll(way(other, cameBy, cameFrom));
-                        ring.add(join);
-                        return ring;
+                        return ring(join, way(here, cameBy, cameFrom), way(other, cameBy, cameFrom));
                     }
                     cameBy.put(other, join);
                     cameFrom.put(other, here);

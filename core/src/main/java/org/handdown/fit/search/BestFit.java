@@ -91,6 +91,12 @@ final class BestFit {
                 }
             }
         }
+        putBest(left);
+    }
+
+    /** Puts the best chance there is, again and again, until nothing finds room. */
+    private void putBest(int[] left) {
+        int pieces = left.length;
         while (!stop.getAsBoolean()) {
             int best = -1;
             int on = -1;

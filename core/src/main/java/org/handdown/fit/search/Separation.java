@@ -88,20 +88,7 @@ final class Separation {
         for (int a = 0; a < copies; a++) {
             System.arraycopy(least[a], 0, weights[a], 0, copies);
         }
-        missing.sort(Comparator.comparingDouble((Integer c) -> -areaMm2(c)));
-        // A copy that two pieces changed places with may have left the panel: it is put in by force as well.
-        for (int copy = 0; copy < copies; copy++) {
-            if (state.isPlaced(copy) && !bench.pinned()[copy] && !missing.contains(copy) && !isInside(copy)) {
-                missing.add(copy);
-            }
-        }
-        missing.forEach(copy -> state.takeOff(copy));
-        for (int copy : missing) {
-            spot.move(copy, Double.POSITIVE_INFINITY, weights[copy]);
-            if (stop.getAsBoolean()) {
-                break;
-            }
-        }
+        force(missing);
         for (int copy = 0; copy < copies; copy++) {
             measure(copy);
         }
@@ -131,6 +118,24 @@ final class Separation {
             }
         }
         return takeOffOverlapping();
+    }
+
+    /** Puts in what lies nowhere, the largest first, wherever it overlaps least. */
+    private void force(List<Integer> missing) {
+        missing.sort(Comparator.comparingDouble((Integer c) -> -areaMm2(c)));
+        // A copy that two pieces changed places with may have left the panel: it is put in by force as well.
+        for (int copy = 0; copy < copies; copy++) {
+            if (state.isPlaced(copy) && !bench.pinned()[copy] && !missing.contains(copy) && !isInside(copy)) {
+                missing.add(copy);
+            }
+        }
+        missing.forEach(copy -> state.takeOff(copy));
+        for (int copy : missing) {
+            spot.move(copy, Double.POSITIVE_INFINITY, weights[copy]);
+            if (stop.getAsBoolean()) {
+                break;
+            }
+        }
     }
 
     /** Puts a missing copy where it overlaps little, never twice by the same measure, and takes off whatever it lies on. */

@@ -85,24 +85,7 @@ final class CircleSkirtDraft {
                 List.of(Join.side("waistband", "lower")),
                 f.of("overlap"),
                 f.of("overlap")));
-        double hem = sector.hemMm() * panels;
-        List<String> notes = List.of(
-                Wording.fill(
-                        "Compass: waist seam %.1f mm, cut %.1f mm further in; hem %.1f mm, cut %.1f mm further out.",
-                        r, f.of("seam"), r + length, f.of("hem")),
-                Wording.fill("The hem is %.0f mm round: about %.0f min to zigzag it once.", hem, hem / HEM_MM_A_MINUTE),
-                Wording.fill(
-                        "The disc of the waist, %.0f mm across, is a useful remnant.",
-                        Math.max(0, 2 * (r - f.of("seam")))),
-                "Stay-stitch or tape the waist before anything hangs from it: where it lies on the bias it stretches by a tenth and more.",
-                "Let it hang a day or more, then level the hem from the floor; not by the compass.",
-                f.body(BodyMeasure.HIP) > waist
-                        ? Wording.fill(
-                                "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for a placket or zip of at least %.0f mm.",
-                                f.body(BodyMeasure.HIP),
-                                waist,
-                                Math.max(120, (f.body(BodyMeasure.HIP) - waist) / 2 + 40))
-                        : "It goes on over the hips without an opening.");
+        List<String> notes = notes(f, sector.hemMm() * panels, r);
         return new Design(
                 "circle skirt",
                 List.of(panel, band),
@@ -120,5 +103,28 @@ final class CircleSkirtDraft {
                         Size.length("length", length, new Size.Term("panel", "right", 1))),
                 notes,
                 List.of());
+    }
+
+    private static List<String> notes(Figures f, double hem, double r) {
+        double waist = f.waist() + f.of("ease");
+        double length = SkirtLength.mm(f);
+        List<String> notes = List.of(
+                Wording.fill(
+                        "Compass: waist seam %.1f mm, cut %.1f mm further in; hem %.1f mm, cut %.1f mm further out.",
+                        r, f.of("seam"), r + length, f.of("hem")),
+                Wording.fill("The hem is %.0f mm round: about %.0f min to zigzag it once.", hem, hem / HEM_MM_A_MINUTE),
+                Wording.fill(
+                        "The disc of the waist, %.0f mm across, is a useful remnant.",
+                        Math.max(0, 2 * (r - f.of("seam")))),
+                "Stay-stitch or tape the waist before anything hangs from it: where it lies on the bias it stretches by a tenth and more.",
+                "Let it hang a day or more, then level the hem from the floor; not by the compass.",
+                f.body(BodyMeasure.HIP) > waist
+                        ? Wording.fill(
+                                "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for a placket or zip of at least %.0f mm.",
+                                f.body(BodyMeasure.HIP),
+                                waist,
+                                Math.max(120, (f.body(BodyMeasure.HIP) - waist) / 2 + 40))
+                        : "It goes on over the hips without an opening.");
+        return notes;
     }
 }

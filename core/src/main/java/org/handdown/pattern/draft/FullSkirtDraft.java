@@ -82,25 +82,7 @@ final class FullSkirtDraft {
         double least = f.body(BodyMeasure.HIP) + (elastic ? 40 : HIP_ROOM_MM);
         double all = Math.max(f.of("ratio") * waist, least);
         int panels = f.count("panels");
-        Paper paper = Paper.rectangle("panel", "skirt panel", all / panels, SkirtLength.mm(f))
-                .hem("lower", f.of("hem"))
-                .copies(panels)
-                .quarters("upper");
-        if (elastic) {
-            paper.allow(
-                    "upper",
-                    Allowance.casing(
-                            Math.min(100, f.of("band") + 3 + f.of("seam")),
-                            f.of("seam"),
-                            "turned down for the elastic"));
-        } else {
-            double y = SkirtLength.mm(f);
-            paper.mark(
-                    Mark.Kind.GATHER,
-                    "gather all of this edge, two rows",
-                    new Point(-all / panels / 2, y),
-                    new Point(all / panels / 2, y));
-        }
+        Paper paper = gatheredPanel(f, all / panels, elastic);
         List<Piece> pieces = new ArrayList<>(List.of(paper.seams(f.of("seam")).piece()));
         List<DesignSeam> seams = new ArrayList<>(List.of(Join.equal("side seams", "panel", "right", "panel", "left")));
         List<Size> sizes = new ArrayList<>();
@@ -132,6 +114,29 @@ final class FullSkirtDraft {
                                 all, waist + f.of("overlap"), all / (waist + f.of("overlap"))),
                 entry(f, waist, elastic));
         return new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
+    }
+
+    private static Paper gatheredPanel(Figures f, double wide, boolean elastic) {
+        Paper paper = Paper.rectangle("panel", "skirt panel", wide, SkirtLength.mm(f))
+                .hem("lower", f.of("hem"))
+                .copies(f.count("panels"))
+                .quarters("upper");
+        if (elastic) {
+            paper.allow(
+                    "upper",
+                    Allowance.casing(
+                            Math.min(100, f.of("band") + 3 + f.of("seam")),
+                            f.of("seam"),
+                            "turned down for the elastic"));
+        } else {
+            double y = SkirtLength.mm(f);
+            paper.mark(
+                    Mark.Kind.GATHER,
+                    "gather all of this edge, two rows",
+                    new Point(-wide / 2, y),
+                    new Point(wide / 2, y));
+        }
+        return paper;
     }
 
     private static String entry(Figures f, double waist, boolean elastic) {
@@ -176,24 +181,9 @@ final class FullSkirtDraft {
         int each = Math.max(1, (int) Math.ceil((double) all / panels));
         double depth = f.of("depth");
         double flat = waist / panels;
-        double wide = flat + each * 2 * depth;
         double high = SkirtLength.mm(f);
         double apart = flat / each;
-        Paper paper = Paper.rectangle("panel", "skirt panel", wide, high)
-                .hem("lower", f.of("hem"))
-                .seams(f.of("seam"))
-                .copies(panels);
-        // Panels begin and end in the middle of a pleat, so that their seams lie hidden in an inner fold.
-        pleat(paper, "half pleat, its fold over the seam", -wide / 2, depth, high);
-        for (int i = 1; i < each; i++) {
-            pleat(
-                    paper,
-                    "pleat " + i + ", left line onto right",
-                    -wide / 2 - depth + i * (apart + 2 * depth),
-                    2 * depth,
-                    high);
-        }
-        pleat(paper, "half pleat, on to the next panel", wide / 2 - depth, depth, high);
+        Paper paper = pleatedPanel(f, each, flat, high);
         Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece();
         double less = f.of("overlap") - panels * each * 2 * depth;
         List<String> notes = List.of(
@@ -240,5 +230,27 @@ final class FullSkirtDraft {
                         Size.length("length", high, new Size.Term("panel", "right", 1))),
                 notes,
                 List.of());
+    }
+
+    private static Paper pleatedPanel(Figures f, int each, double flat, double high) {
+        double depth = f.of("depth");
+        double wide = flat + each * 2 * depth;
+        double apart = flat / each;
+        Paper paper = Paper.rectangle("panel", "skirt panel", wide, high)
+                .hem("lower", f.of("hem"))
+                .seams(f.of("seam"))
+                .copies(f.count("panels"));
+        // Panels begin and end in the middle of a pleat, so that their seams lie hidden in an inner fold.
+        pleat(paper, "half pleat, its fold over the seam", -wide / 2, depth, high);
+        for (int i = 1; i < each; i++) {
+            pleat(
+                    paper,
+                    "pleat " + i + ", left line onto right",
+                    -wide / 2 - depth + i * (apart + 2 * depth),
+                    2 * depth,
+                    high);
+        }
+        pleat(paper, "half pleat, on to the next panel", wide / 2 - depth, depth, high);
+        return paper;
     }
 }

@@ -127,33 +127,7 @@ final class PinaforeDraft {
         // The ring of strap and bib's top goes on over the head.
         double strap = Math.max(
                 0.9 * f.body(BodyMeasure.BACK_WAIST) + 60, f.body(BodyMeasure.HEAD_GIRTH) + OVER_HEAD_MM - 2 * top);
-        Allowance turned = Allowance.turned(f.of("edge"), "turned twice and stitched");
-        Allowance curved = new Allowance(Math.min(10, f.of("edge")), "narrow: a curve does not turn deep; or bound");
-        Point waist = new Point(half, below + 20);
-        Point bibTop = new Point(top, high);
-        Piece body = new Paper("apron", "apron", -half, 0)
-                .line("hem", half, 0)
-                .line("side right", waist)
-                .curve(
-                        "armhole right",
-                        new Point(waist.x() - 0.55 * (half - top), waist.y() + 5),
-                        new Point(top + 5, high - 0.55 * (high - waist.y())),
-                        bibTop)
-                .line("upper", -top, high)
-                .curve(
-                        "armhole left",
-                        new Point(-top - 5, high - 0.55 * (high - waist.y())),
-                        new Point(-waist.x() + 0.55 * (half - top), waist.y() + 5),
-                        new Point(-half, waist.y()))
-                .line("side left", -half, 0)
-                .allow("side right", turned)
-                .allow("side left", turned)
-                .allow("upper", turned)
-                .allow("armhole right", curved)
-                .allow("armhole left", curved)
-                .hem("hem", f.of("edge"))
-                .level("waist", below)
-                .piece();
+        Piece body = apronBody(f, half, top, high);
         List<Piece> pieces = new ArrayList<>(List.of(body));
         pieces.add(strip("tie", "tie", f.of("strap"), f.of("tie"), 2));
         pieces.add(strip("neck-strap", "neck strap", f.of("strap"), strap, 1));
@@ -182,6 +156,38 @@ final class PinaforeDraft {
                         Size.length("side, below the waist", 0, new Size.Term("apron", "side right", 1))),
                 List.of("The strap goes over the head: try it before both ends are sewn."),
                 cautions);
+    }
+
+    private static Piece apronBody(Figures f, double half, double top, double high) {
+        double below = f.of("below");
+        Allowance turned = Allowance.turned(f.of("edge"), "turned twice and stitched");
+        Allowance curved = new Allowance(Math.min(10, f.of("edge")), "narrow: a curve does not turn deep; or bound");
+        Point waist = new Point(half, below + 20);
+        Point bibTop = new Point(top, high);
+        Piece body = new Paper("apron", "apron", -half, 0)
+                .line("hem", half, 0)
+                .line("side right", waist)
+                .curve(
+                        "armhole right",
+                        new Point(waist.x() - 0.55 * (half - top), waist.y() + 5),
+                        new Point(top + 5, high - 0.55 * (high - waist.y())),
+                        bibTop)
+                .line("upper", -top, high)
+                .curve(
+                        "armhole left",
+                        new Point(-top - 5, high - 0.55 * (high - waist.y())),
+                        new Point(-waist.x() + 0.55 * (half - top), waist.y() + 5),
+                        new Point(-half, waist.y()))
+                .line("side left", -half, 0)
+                .allow("side right", turned)
+                .allow("side left", turned)
+                .allow("upper", turned)
+                .allow("armhole right", curved)
+                .allow("armhole left", curved)
+                .hem("hem", f.of("edge"))
+                .level("waist", below)
+                .piece();
+        return body;
     }
 
     private static Piece strip(String id, String name, double wide, double length, int copies) {

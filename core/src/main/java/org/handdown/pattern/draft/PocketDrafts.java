@@ -188,24 +188,7 @@ final class PocketDrafts {
                         new Point(-opening / 2, f.of("high")),
                         new Point(opening / 2, f.of("high")))
                 .piece();
-        // The upper half hangs from its stitch line one gap higher, and both end together; a hand needs more room than
-        // the slit is wide.
-        double wide = opening + BAG_WIDER_MM;
-        Piece bag = Paper.rectangle("bag", "pocket bag", wide, 2 * (f.of("deep") + gap))
-                .seams(seam)
-                .copies(pockets)
-                .cloth(PieceCloth.LINING)
-                .mark(
-                        Mark.Kind.GUIDE,
-                        "lower stitch line",
-                        new Point(-opening / 2, f.of("deep")),
-                        new Point(opening / 2, f.of("deep")))
-                .mark(
-                        Mark.Kind.GUIDE,
-                        "upper stitch line",
-                        new Point(-opening / 2, f.of("deep") + gap),
-                        new Point(opening / 2, f.of("deep") + gap))
-                .piece();
+        Piece bag = weltBag(f, gap);
         Piece stay = Paper.rectangle("stay", "stay behind the slit", opening + 30, gap + 40)
                 .bare("lower", "cut to size")
                 .bare("upper", "cut to size")
@@ -229,5 +212,28 @@ final class PocketDrafts {
                                 BAG_WIDER_MM),
                         "Count on two or three trials on a remnant with the same layers; cut the slit last, into the corners."),
                 List.of());
+    }
+
+    private static Piece weltBag(Figures f, double gap) {
+        double opening = f.of("opening");
+        // The upper half hangs from its stitch line one gap higher, and both end together; a hand needs more room than
+        // the slit is wide.
+        double wide = opening + BAG_WIDER_MM;
+        Piece bag = Paper.rectangle("bag", "pocket bag", wide, 2 * (f.of("deep") + gap))
+                .seams(f.of("seam"))
+                .copies(f.count("pockets"))
+                .cloth(PieceCloth.LINING)
+                .mark(
+                        Mark.Kind.GUIDE,
+                        "lower stitch line",
+                        new Point(-opening / 2, f.of("deep")),
+                        new Point(opening / 2, f.of("deep")))
+                .mark(
+                        Mark.Kind.GUIDE,
+                        "upper stitch line",
+                        new Point(-opening / 2, f.of("deep") + gap),
+                        new Point(opening / 2, f.of("deep") + gap))
+                .piece();
+        return bag;
     }
 }

@@ -116,6 +116,45 @@ final class TShirtDraft {
         Piece backPiece = body(f, back, "back", "back");
         Piece frontPiece = body(f, front, "front", "front");
         SleeveBlock.Hole hole = SleeveBlock.Hole.of(front, back, SLEEVE_EASE_MM);
+        SleeveBlock sleeve = sleeve(f, back, hole, leastSleeve);
+        Piece sleevePiece = sleeve.paper("sleeve", "sleeve")
+                .hem("hem", f.of("hem"))
+                .wish("hem", EdgeWish.of(Role.CUFF))
+                .seams(seam)
+                .pairs(1)
+                .piece();
+        double neckline = neckline(back, neck);
+        Piece band = band("neckband", "neckband", f.of("band") * neckline, f.of("bandWide"), seam)
+                .wish("lower", new EdgeWish(Role.NECKBAND, 0, neckline))
+                .piece();
+        List<String> notes = notes(f, neckline, front, neck);
+        return new Design(
+                words,
+                List.of(frontPiece, backPiece, sleevePiece, band),
+                seams(front, f.of("band")),
+                sizes(f, back.hemGirth()),
+                notes,
+                List.of());
+    }
+
+    private static List<String> notes(Figures f, double neckline, TopBlock front, NeckShape neck) {
+        List<String> notes = new ArrayList<>(List.of(
+                Wording.fill(
+                        "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
+                        f.of("band") * neckline, neckline, 100 * (1 / f.of("band") - 1)),
+                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), f.usable(f.of("stretch"))),
+                "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
+                "A straight stitch pops where the seam stretches: overlock or a narrow zigzag."));
+        notes.addAll(front.bustNotes());
+        if (neck.hasCorners()) {
+            notes.add(
+                    "The band is mitred at each corner of the neck: sew it to the corner, needle down, clip the neck to the stitch, turn, sew on; then stitch the fold of the mitre across the band.");
+        }
+        return notes;
+    }
+
+    private static SleeveBlock sleeve(Figures f, TopBlock back, SleeveBlock.Hole hole, double leastSleeve) {
+        double arm = f.body(BodyMeasure.UPPER_ARM);
         double long_ = SleeveBlock.Length.of(f)
                 .mm(
                         f.body(BodyMeasure.ARM_LENGTH),
@@ -134,35 +173,7 @@ final class TShirtDraft {
                                 f.body(BodyMeasure.ARM_LENGTH),
                                 long_,
                                 f.body(BodyMeasure.HAND_GIRTH) + 10)));
-        Piece sleevePiece = sleeve.paper("sleeve", "sleeve")
-                .hem("hem", f.of("hem"))
-                .wish("hem", EdgeWish.of(Role.CUFF))
-                .seams(seam)
-                .pairs(1)
-                .piece();
-        double neckline = neckline(back, neck);
-        Piece band = band("neckband", "neckband", f.of("band") * neckline, f.of("bandWide"), seam)
-                .wish("lower", new EdgeWish(Role.NECKBAND, 0, neckline))
-                .piece();
-        List<String> notes = new ArrayList<>(List.of(
-                Wording.fill(
-                        "Neckband %.0f mm long on a neckline of %.0f mm: stretched by %.0f %% while it is sewn; its seam at the centre back, quarters marked on both.",
-                        f.of("band") * neckline, neckline, 100 * (1 / f.of("band") - 1)),
-                Movement.reaching(f.body(BodyMeasure.CHEST), f.of("ease"), f.usable(f.of("stretch"))),
-                "Shoulders first, with tape or elastic in the seam; then the sleeves flat, then underarm and side in one.",
-                "A straight stitch pops where the seam stretches: overlock or a narrow zigzag."));
-        notes.addAll(front.bustNotes());
-        if (neck.hasCorners()) {
-            notes.add(
-                    "The band is mitred at each corner of the neck: sew it to the corner, needle down, clip the neck to the stitch, turn, sew on; then stitch the fold of the mitre across the band.");
-        }
-        return new Design(
-                words,
-                List.of(frontPiece, backPiece, sleevePiece, band),
-                seams(front, f.of("band")),
-                sizes(f, back.hemGirth()),
-                notes,
-                List.of());
+        return sleeve;
     }
 
     /** A hem below the waist lies on the hips: it must pass them, pulled as far as is comfortable. */

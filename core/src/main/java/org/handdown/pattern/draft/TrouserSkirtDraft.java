@@ -73,7 +73,6 @@ final class TrouserSkirtDraft {
         double apex = f.of("apex");
         double gap = f.of("gap");
         double side = length - apex;
-        double k = f.of("hem") + f.of("seam");
         if (side < 60) {
             throw new RefusedValueException(
                     "choices.length",
@@ -91,6 +90,26 @@ final class TrouserSkirtDraft {
         if (f.of("back") == 0) {
             pieces.add(wedge(f, "back-wedge", "back wedge", gap, high));
         }
+        List<String> notes = notes(f, high);
+        return new Design(
+                "skirt from trousers",
+                pieces,
+                List.of(Join.equal("both sides of the wedge", "front-wedge", "right", "front-wedge", "left")),
+                List.of(
+                        Size.length(
+                                "side of the wedge, as long as the split",
+                                side,
+                                new Size.Term("front-wedge", "right", 1)),
+                        Size.length("hem of the wedge", 0, new Size.Term("front-wedge", "hem", 1))),
+                notes,
+                List.of());
+    }
+
+    private static List<String> notes(Figures f, double high) {
+        double length = f.of("length");
+        double apex = f.of("apex");
+        double gap = f.of("gap");
+        double k = f.of("hem") + f.of("seam");
         double longest = longest(f.of("trousers"), apex, k);
         double cutOff = f.of("trousers") - length;
         List<String> notes = new ArrayList<>();
@@ -112,18 +131,7 @@ final class TrouserSkirtDraft {
         if (f.of("back") == 1) {
             notes.add("Leave the back open from the hem to where a step needs it; finish its edges before the hem.");
         }
-        return new Design(
-                "skirt from trousers",
-                pieces,
-                List.of(Join.equal("both sides of the wedge", "front-wedge", "right", "front-wedge", "left")),
-                List.of(
-                        Size.length(
-                                "side of the wedge, as long as the split",
-                                side,
-                                new Size.Term("front-wedge", "right", 1)),
-                        Size.length("hem of the wedge", 0, new Size.Term("front-wedge", "hem", 1))),
-                notes,
-                List.of());
+        return notes;
     }
 
     private static Piece wedge(Figures f, String id, String name, double gap, double high) {

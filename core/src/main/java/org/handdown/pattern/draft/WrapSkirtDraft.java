@@ -89,19 +89,7 @@ final class WrapSkirtDraft {
         List<Size> sizes = new ArrayList<>();
         FittedSkirtDraft.girths(f, 0, waists, hips).forEach(s -> sizes.add(s.plus(-2 * beyond, "overlap")));
         sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), FittedSkirtDraft.term("front", "side", 1)));
-        double least = f.waist() / 2 + 250;
-        List<String> notes = new ArrayList<>();
-        notes.add(Wording.fill(
-                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.", beyond, 2 * beyond));
-        notes.add(Wording.fill(
-                "A tie of %.0f mm must reach half round and knot: %s.",
-                f.of("tie"),
-                f.of("tie") >= least
-                        ? "long enough"
-                        : Wording.fill("%.0f mm short, or knot at the side", least - f.of("tie"))));
-        notes.addAll(FittedSkirtDraft.walking(f, blocks.front(), 0));
-        notes.add("Leave a slot in the right side of the band for the inner tie.");
-        notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
+        List<String> notes = notes(f, blocks, beyond);
         return new Design(
                 "wrap skirt",
                 List.of(front, back, band, tie),
@@ -117,5 +105,22 @@ final class WrapSkirtDraft {
                 sizes,
                 notes,
                 f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM ? List.of(BodyLimits.TIES) : List.of());
+    }
+
+    private static List<String> notes(Figures f, SkirtBlock.Pair blocks, double beyond) {
+        double least = f.waist() / 2 + 250;
+        List<String> notes = new ArrayList<>();
+        notes.add(Wording.fill(
+                "Closed, each front runs %.0f mm past the centre: %.0f mm lie double.", beyond, 2 * beyond));
+        notes.add(Wording.fill(
+                "A tie of %.0f mm must reach half round and knot: %s.",
+                f.of("tie"),
+                f.of("tie") >= least
+                        ? "long enough"
+                        : Wording.fill("%.0f mm short, or knot at the side", least - f.of("tie"))));
+        notes.addAll(FittedSkirtDraft.walking(f, blocks.front(), 0));
+        notes.add("Leave a slot in the right side of the band for the inner tie.");
+        notes.add("When she or he sits down the fronts slide apart: try that before the edges are finished.");
+        return notes;
     }
 }

@@ -71,13 +71,27 @@ final class SquareCentres {
         if (paper - dark < LEAST_CONTRAST * Math.max(0.25, paper)) {
             return null;
         }
+        double[] weighed = weighed(middle, white, dark, x0, y0, reach);
+        double sum = weighed[2];
+        double area = Math.abs(new org.handdown.geometry.Ring(
+                        ring.stream().map(view::toPicture).toList())
+                .signedAreaMm2());
+        if (Math.abs(sum / area - 1) > MOST_AREA_OFF) {
+            return null;
+        }
+        return new SheetFit.Seen(weighed[0] / sum, weighed[1] / sum, ring, 0, 0, OFF_PX);
+    }
+
+    /** Sums of x, of y and of the weights over what is darker than the paper. */
+    private double[] weighed(Point middle, double[] white, double dark, int x0, int y0, int reach) {
         double sum = 0;
         double sx = 0;
         double sy = 0;
         for (int y = y0; y <= y0 + 2 * reach; y++) {
             for (int x = x0; x <= x0 + 2 * reach; x++) {
                 Point q = view.toTable(x + 0.5, y + 0.5);
-                if (Math.max(Math.abs(q.x() - middle.x()), Math.abs(q.y() - middle.y())) < side / 2 + HALF_GAP_MM) {
+                if (Math.max(Math.abs(q.x() - middle.x()), Math.abs(q.y() - middle.y()))
+                        < MarkerSheet.SQUARE_MM / 2 + HALF_GAP_MM) {
                     double bright = white[0] + white[1] * (x + 0.5) + white[2] * (y + 0.5);
                     double w = (bright - light.unsafe_get(x, y)) / Math.max(1e-6, bright - dark);
                     // A quarter of what is nearly white or nearly black is noise.
@@ -88,13 +102,7 @@ final class SquareCentres {
                 }
             }
         }
-        double area = Math.abs(new org.handdown.geometry.Ring(
-                        ring.stream().map(view::toPicture).toList())
-                .signedAreaMm2());
-        if (Math.abs(sum / area - 1) > MOST_AREA_OFF) {
-            return null;
-        }
-        return new SheetFit.Seen(sx / sum, sy / sum, ring, 0, 0, OFF_PX);
+        return new double[] {sx, sy, sum};
     }
 
     /** Brightness of the paper round the square as a plane over the picture; empty where it is covered or out of the picture. */

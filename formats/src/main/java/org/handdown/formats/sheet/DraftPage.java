@@ -57,42 +57,23 @@ public final class DraftPage {
 
     public byte[] pdf() {
         List<Run> runs = new ArrayList<>();
-        heading(runs, "Figures of " + order.from().name());
-        for (BodyMeasure measure : order.measures()) {
-            Wearer.Taken taken = order.from().find(measure).orElseThrow();
-            runs.add(new Run(
-                    Wording.fill(
-                            "%s: %s (%s, ± %s)",
-                            measure.words(),
-                            length(taken.mm()),
-                            taken.origin().words(),
-                            length(taken.toleranceMm(order.practice()))),
-                    false));
-        }
-        Map<String, Double> values = order.values();
-        for (Dimension d : draft.dimensions()) {
-            runs.add(new Run(Wording.fill("%s: %s", d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
-        }
+        figures(runs);
         heading(runs, "The sums behind it");
         runs.add(new Run(LengthText.inSentence(draft.formula(), unit), false));
-        heading(runs, "Pieces");
-        for (Piece p : design.pieces()) {
-            Box box = cutLine(p).box();
-            runs.add(new Run(
-                    Wording.fill(
-                            "%s: cut %d%s from %s, %s × %s",
-                            p.name(),
-                            p.quantity(),
-                            p.pair() ? ", half mirrored" : "",
-                            p.cloth().words(),
-                            length(box.widthMm()),
-                            length(box.heightMm())),
-                    false));
-            KeptEdge old = kept.get(p.id());
-            if (old != null) {
-                runs.add(new Run(p.name() + ", as it is laid: " + old.words(), false));
-            }
+        pieces(runs);
+        sizesAndSeams(runs);
+        if (!design.notes().isEmpty() || !design.cautions().isEmpty()) {
+            heading(runs, "To watch");
+            design.cautions().forEach(c -> runs.add(new Run("Caution: " + LengthText.inSentence(c, unit), false)));
+            design.notes().forEach(n -> runs.add(new Run(LengthText.inSentence(n, unit), false)));
         }
+        try (Pdf pdf = new Pdf("Hand Down – " + draft.words(), paper)) {
+            write(pdf, runs);
+            return pdf.bytes();
+        }
+    }
+
+    private void sizesAndSeams(List<Run> runs) {
         heading(runs, "It will measure");
         for (Size.Finished s : design.sizes()) {
             runs.add(new Run(
@@ -115,14 +96,45 @@ public final class DraftPage {
                             LengthText.inSentence(w.sentence(), unit)),
                     false));
         }
-        if (!design.notes().isEmpty() || !design.cautions().isEmpty()) {
-            heading(runs, "To watch");
-            design.cautions().forEach(c -> runs.add(new Run("Caution: " + LengthText.inSentence(c, unit), false)));
-            design.notes().forEach(n -> runs.add(new Run(LengthText.inSentence(n, unit), false)));
+    }
+
+    private void pieces(List<Run> runs) {
+        heading(runs, "Pieces");
+        for (Piece p : design.pieces()) {
+            Box box = cutLine(p).box();
+            runs.add(new Run(
+                    Wording.fill(
+                            "%s: cut %d%s from %s, %s × %s",
+                            p.name(),
+                            p.quantity(),
+                            p.pair() ? ", half mirrored" : "",
+                            p.cloth().words(),
+                            length(box.widthMm()),
+                            length(box.heightMm())),
+                    false));
+            KeptEdge old = kept.get(p.id());
+            if (old != null) {
+                runs.add(new Run(p.name() + ", as it is laid: " + old.words(), false));
+            }
         }
-        try (Pdf pdf = new Pdf("Hand Down – " + draft.words(), paper)) {
-            write(pdf, runs);
-            return pdf.bytes();
+    }
+
+    private void figures(List<Run> runs) {
+        heading(runs, "Figures of " + order.from().name());
+        for (BodyMeasure measure : order.measures()) {
+            Wearer.Taken taken = order.from().find(measure).orElseThrow();
+            runs.add(new Run(
+                    Wording.fill(
+                            "%s: %s (%s, ± %s)",
+                            measure.words(),
+                            length(taken.mm()),
+                            taken.origin().words(),
+                            length(taken.toleranceMm(order.practice()))),
+                    false));
+        }
+        Map<String, Double> values = order.values();
+        for (Dimension d : draft.dimensions()) {
+            runs.add(new Run(Wording.fill("%s: %s", d.words(), text(d, values.getOrDefault(d.id(), 0.0))), false));
         }
     }
 

@@ -73,6 +73,18 @@ final class PieceRequests {
             return piece(typed, given, points, ring.signedAreaMm2() < 0);
         }
 
+        private static double bow(Typed typed, CornerRequest corner, String field, double longMm) {
+            double bow = Typed.text(corner.bow()).isEmpty() ? 0 : typed.signedMm(field + ".bow", corner.bow());
+            if (!(Math.abs(bow) <= longMm)) {
+                throw new RefusedValueException(
+                        field + ".bow",
+                        Wording.fill(
+                                "An edge of %.0f mm cannot swing out by %.0f mm; put corners along it instead.",
+                                longMm, Math.abs(bow)));
+            }
+            return bow;
+        }
+
         private Piece piece(Typed typed, List<CornerRequest> given, List<Point> points, boolean clockwise) {
             List<Edge> edges = new ArrayList<>();
             Map<String, Allowance> allowances = new HashMap<>();
@@ -90,15 +102,7 @@ final class PieceRequests {
                 if (edges.stream().anyMatch(e -> e.name().equals(edge))) {
                     throw new RefusedValueException(field + ".name", Wording.fill("Two edges are called “%s”.", edge));
                 }
-                double bow = Typed.text(corner.bow()).isEmpty() ? 0 : typed.signedMm(field + ".bow", corner.bow());
-                if (!(Math.abs(bow) <= from.distanceMm(to))) {
-                    throw new RefusedValueException(
-                            field + ".bow",
-                            Wording.fill(
-                                    "An edge of %.0f mm cannot swing out by %.0f mm; put corners along it instead.",
-                                    from.distanceMm(to), Math.abs(bow)));
-                }
-                edges.add(bowed(edge, from, to, bow));
+                edges.add(bowed(edge, from, to, bow(typed, corner, field, from.distanceMm(to))));
                 if (!Typed.text(corner.mark()).isEmpty()) {
                     notches.add(new Piece.Notch(
                             Typed.text(corner.mark()),
