@@ -2,11 +2,13 @@ package org.handdown.alter;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.geometry.EdgeName;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.PartRole;
 
 /**
@@ -62,7 +64,7 @@ public record Release(
     /** Sleeves, necks, yokes and linings have folds of their own, which give nothing round the waist. */
     private static boolean isAtWaist(Anatomy anatomy, Fold fold) {
         return anatomy.part(fold.part()).layer() == Layer.SHELL
-                && !fold.part().startsWith("sleeve")
+                && !new PartId(fold.part()).isOf("sleeve")
                 && !fold.edge().matches("neck|upper");
     }
 
@@ -84,7 +86,7 @@ public record Release(
                     Kind.valueOf(fold.kind().name()),
                     Wording.fill(
                             "%s %s",
-                            part.replace('-', ' '),
+                            Wording.spoken(part),
                             fold.count() == 1
                                     ? fold.kind().words()
                                     : fold.kind().words() + "s"),
@@ -98,7 +100,7 @@ public record Release(
         for (Join join : anatomy.joins()) {
             boolean sideSeam = join.runs().size() == 2
                     && !join.finishedEdge()
-                    && join.runs().stream().allMatch(r -> r.edge().startsWith("side"))
+                    && join.runs().stream().allMatch(r -> new EdgeName(r.edge()).isSide())
                     && join.runs().stream().allMatch(r -> anatomy.part(r.part()).role() == PartRole.PANEL);
             double gives = 2 * (join.allowanceMm() - leastAllowanceMm);
             if (sideSeam && gives > 0) {
@@ -136,6 +138,6 @@ public record Release(
     }
 
     private static String side(String part) {
-        return part.startsWith("bodice") ? "bodice" : "skirt";
+        return new PartId(part).isOf("bodice") ? "bodice" : "skirt";
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
@@ -155,7 +156,7 @@ public final class ReleaseBudget {
                 releases.add(release(
                         fold.id(),
                         Release.Kind.valueOf(fold.kind().name()),
-                        fold.part().replace('-', ' ') + " " + words,
+                        Wording.spoken(fold.part()) + " " + words,
                         fold.part(),
                         fold.count(),
                         2 * fold.depthMm()));

@@ -6,6 +6,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartId;
 
 /** Where seams and ends lie: which joins are ends, and what a seam runs from and to. */
 public final class SeamEnds {
@@ -43,9 +44,6 @@ public final class SeamEnds {
 
     /** The other side's name for a part or join; empty where it has no side. */
     public static Optional<String> partner(String id) {
-        if (id.contains("left")) {
-            return Optional.of(id.replace("left", "right"));
-        }
-        return id.contains("right") ? Optional.of(id.replace("right", "left")) : Optional.empty();
+        return new PartId(id).partner().map(PartId::text);
     }
 }

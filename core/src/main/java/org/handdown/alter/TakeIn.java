@@ -131,7 +131,7 @@ public final class TakeIn {
     }
 
     static String words(Edge edge) {
-        return edge.name().replace('-', ' ');
+        return Wording.spoken(edge.name());
     }
 
     /** Joins to open for it: hems that are turned up anew. Seams are sewn inside the old line first, and undone after. */

@@ -1,5 +1,7 @@
 package org.handdown.fit;
 
+import org.handdown.measure.Wording;
+
 /**
  * One copy of a piece.
  *
@@ -13,11 +15,11 @@ public record CopyId(String piece, int number) {
 
     /** As a person would call it. */
     public String spoken() {
-        return piece.replace('-', ' ') + " " + (number + 1);
+        return Wording.spoken(piece) + " " + (number + 1);
     }
 
     /** As a person would call it who has so many of them. */
     public String spokenOf(int quantity) {
-        return quantity == 1 ? piece.replace('-', ' ') : spoken();
+        return quantity == 1 ? Wording.spoken(piece) : spoken();
     }
 }

@@ -30,7 +30,6 @@ import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
-import org.handdown.pattern.Role;
 import org.handdown.reuse.BestUse;
 import org.handdown.reuse.Keeper;
 import org.handdown.reuse.KeeperKind;
@@ -173,7 +172,7 @@ public final class DesignLay {
                         except(panels, on, refused.get(new BestUse.PieceEdge(piece.id(), edge))));
                 double bonus = Savings.bonusM2(
                         wish.role(), piece.stitchLine().edge(edge).lengthMm());
-                variants.add(variant(piece, keeping(edge, wish), cut, anchor, bonus));
+                variants.add(variant(piece, VariantId.keeping(edge, wish).text(), cut, anchor, bonus));
             }
         });
         PieceGrain grain = switch (piece.grain()) {
@@ -218,11 +217,6 @@ public final class DesignLay {
         return spot == null || piece.cloth() != PieceCloth.SHELL
                 ? null
                 : new FitPiece.MotifWish(spot.motif(), spot.partner(), spot.at(), spot.withinMm());
-    }
-
-    /** Name of the variant whose edge lies on something finished. */
-    public static String keeping(String edge, EdgeWish wish) {
-        return wish.role() == Role.HEM ? "old " + edge + " kept" : edge.replace('-', ' ') + " on an old edge";
     }
 
     private static FitPiece.Variant variant(

@@ -97,7 +97,7 @@ public record Enough(Verdict verdict, List<String> sentences) {
         if (wanted + areaMm2(largest) > TIGHT_SHARE * area) {
             sentences.add(Wording.fill(
                     "Just enough%s: nothing would be left over to cut the %s once more.",
-                    of, largest.id().replace('-', ' ')));
+                    of, Wording.spoken(largest.id())));
             return Verdict.TIGHT;
         }
         double room = longest;
@@ -106,7 +106,7 @@ public record Enough(Verdict verdict, List<String> sentences) {
                 .max(Comparator.comparingDouble(Need::along))
                 .ifPresent(n -> sentences.add(Wording.fill(
                         "The longest, the %s, takes %.0f mm of %.0f mm along the grain; the pieces cover %.0f %% of their cloth.",
-                        n.piece().id().replace('-', ' '), n.along(), room, covered)));
+                        Wording.spoken(n.piece().id()), n.along(), room, covered)));
         return Verdict.LIKELY;
     }
 
@@ -124,7 +124,7 @@ public record Enough(Verdict verdict, List<String> sentences) {
         }
         sentences.add(Wording.fill(
                 "The %s is %.0f mm %s, the %s panel%s %.0f mm: %.0f mm are missing.",
-                piece.id().replace('-', ' '), need, how, which, of, most, need - most));
+                Wording.spoken(piece.id()), need, how, which, of, most, need - most));
         return true;
     }
 

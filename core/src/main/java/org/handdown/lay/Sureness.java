@@ -101,8 +101,7 @@ public record Sureness(Verdict verdict, double toleranceMm, List<Tight> tight) {
         Set<String> seen = new HashSet<>();
         for (Tight t : tight) {
             if (seen.add(t.panel() + "/" + t.edge())) {
-                all.add(Wording.fill(
-                        "%s of the %s", t.edge().replace('-', ' '), t.panel().replace('-', ' ')));
+                all.add(Wording.fill("%s of the %s", Wording.spoken(t.edge()), Wording.spoken(t.panel())));
             }
         }
         return all;

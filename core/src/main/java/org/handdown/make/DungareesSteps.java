@@ -3,7 +3,7 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.fit.FitLayout;
-import org.handdown.lay.DesignLay;
+import org.handdown.lay.VariantId;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -191,7 +191,9 @@ public final class DungareesSteps {
     private void hems() {
         boolean kept = layout != null
                 && layout.placements().stream()
-                        .anyMatch(p -> p.variant().equals(DesignLay.keeping("hem", EdgeWish.of(Role.HEM))));
+                        .anyMatch(p -> p.variant()
+                                .equals(VariantId.keeping("hem", EdgeWish.of(Role.HEM))
+                                        .text()));
         add(
                 "hem",
                 kept ? "Close the kept hems at the seams, hem the other legs" : "Hem the legs",

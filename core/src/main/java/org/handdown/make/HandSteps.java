@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.Placed;
+import org.handdown.lay.VariantId;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
@@ -234,7 +235,7 @@ public final class HandSteps {
     private static String finished(FitLayout layout, List<Use> uses) {
         long kept = layout.placements().stream()
                 .map(Placed::variant)
-                .filter(v -> v.contains("old"))
+                .filter(v -> new VariantId(v).isKeeping())
                 .count();
         return Wording.fill(
                 "%d edges already lie on something finished; %d wants are served by keepers.", kept, uses.size());

@@ -94,7 +94,7 @@ public final class LetOutSteps {
         letOut.bands().forEach((band, mm) -> {
             list.add(
                     "band-" + band,
-                    Wording.fill("Lengthen the %s by %s", band.replace('-', ' '), list.length(mm)),
+                    Wording.fill("Lengthen the %s by %s", Wording.spoken(band), list.length(mm)),
                     "An insert at a side seam, of the same cloth if any is left, or a new band.",
                     StepList.CUTTER,
                     25,
@@ -154,8 +154,7 @@ public final class LetOutSteps {
     /** “Let out the darts of the left back”, “Fold the pleats of the front again”. */
     private static String title(LetOut.Refold refold, Anatomy anatomy) {
         Fold fold = refold.fold();
-        String part =
-                anatomy.findPart(fold.part()).map(Part::name).orElse(fold.part().replace('-', ' '));
+        String part = anatomy.findPart(fold.part()).map(Part::name).orElse(Wording.spoken(fold.part()));
         String folds = fold.kind().words() + (fold.count() == 1 ? "" : "s");
         return refold.newDepthMm() == 0
                 ? Wording.fill("Let out the %s of the %s", folds, part)

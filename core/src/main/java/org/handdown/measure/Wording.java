@@ -39,4 +39,9 @@ public final class Wording {
                 ? LENGTH.matcher(sentence).replaceAll("$1" + LENGTH_MARK + "$2")
                 : sentence;
     }
+
+    /** The id of a part, piece, edge or panel as it is said: its words were joined by hyphens. */
+    public static String spoken(String id) {
+        return id.replace('-', ' ');
+    }
 }

@@ -7,6 +7,7 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.anatomy.TrouserLegs;
+import org.handdown.source.graph.PartId;
 
 /** Where a kind of source is usually worn, faded or creased: places to look at, not findings. Common practice, no source. */
 public final class LikelyFlaws {
@@ -22,12 +23,12 @@ public final class LikelyFlaws {
     public static List<Flaw> of(SourceKind kind, Panel panel) {
         Box box = panel.outline().ring().box();
         List<Flaw> likely = new ArrayList<>();
-        String part = panel.id();
+        PartId part = new PartId(panel.id());
         switch (kind) {
             case TROUSERS, JEANS -> {
                 likely.add(upright(Flaw.Kind.CREASE, "old crease", 0, box));
-                if (part.startsWith("front")) {
-                    likely.add(pocketMouth(TrouserLegs.isSideRight(part), box));
+                if (part.isOf("front")) {
+                    likely.add(pocketMouth(TrouserLegs.isSideRight(part.text()), box));
                     likely.add(spot(Flaw.Kind.WORN, "worn knee", box, 0.5, 0.54, 0.3, 0.16));
                 } else {
                     likely.add(spot(Flaw.Kind.WORN, "shiny seat", box, 0.5, 0.82, 0.5, 0.14));
@@ -35,19 +36,19 @@ public final class LikelyFlaws {
                 likely.add(level(Flaw.Kind.FADE, "edge of the old hem turn", 0.05, box));
             }
             case SHIRT, T_SHIRT, JUMPER, SWEATSHIRT, COAT, DRESS -> {
-                if (part.contains("sleeve")) {
+                if (part.says("sleeve")) {
                     likely.add(spot(Flaw.Kind.WORN, "worn elbow", box, 0.5, 0.45, 0.35, 0.2));
-                } else if (part.contains("front") && !part.contains("skirt")) {
+                } else if (part.says("front") && !part.says("skirt")) {
                     likely.add(spot(Flaw.Kind.STAIN, "spots down the front", box, 0.5, 0.7, 0.3, 0.2));
-                } else if (part.contains("skirt") && part.contains("back")) {
+                } else if (part.says("skirt") && part.says("back")) {
                     likely.add(spot(Flaw.Kind.WORN, "shiny seat", box, 0.5, 0.7, 0.4, 0.2));
                 }
-                if (part.equals("back") || part.contains("bodice")) {
+                if (part.text().equals("back") || part.says("bodice")) {
                     likely.add(spot(Flaw.Kind.FADE, "faded shoulders", box, 0.5, 0.93, 0.8, 0.1));
                 }
             }
             case SKIRT, PLEATED_SKIRT, GATHERED_SKIRT, CIRCLE_SKIRT -> {
-                if (part.contains("back")) {
+                if (part.says("back")) {
                     likely.add(spot(Flaw.Kind.WORN, "shiny seat", box, 0.5, 0.7, 0.4, 0.2));
                 }
                 likely.add(level(Flaw.Kind.FADE, "edge of the old hem turn", 0.06, box));

@@ -69,9 +69,7 @@ public record DesignSeam(
 
     private static String words(List<Side> sides) {
         Side first = sides.get(0);
-        return Wording.fill(
-                "the %s of the %s",
-                first.edge().replace('-', ' '), first.piece().replace('-', ' '));
+        return Wording.fill("the %s of the %s", Wording.spoken(first.edge()), Wording.spoken(first.piece()));
     }
 
     public DesignSeam(String name, List<Side> one, List<Side> other, double leastEaseMm, double mostEaseMm) {

@@ -1,6 +1,7 @@
 package org.handdown.pattern;
 
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Wording;
 
 /**
  * An edge of a piece that lies on an old finish in the lay there is, and so needs no allowance there.
@@ -22,7 +23,7 @@ public record KeptEdge(String edge, int copies, int of) {
 
     /** What is spared, in a sentence. */
     public String words() {
-        String called = edge.replace('-', ' ');
+        String called = Wording.spoken(edge);
         return isAll()
                 ? called + " on the old finish: nothing to add"
                 : called + ": " + copies + " of " + of + " on the old finish, cut there without the allowance";

@@ -18,6 +18,7 @@ import org.handdown.source.Source;
 import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.anatomy.TrouserMeasures;
 import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.FreedEdges;
 import org.handdown.unpick.UnpickPlan;
@@ -79,8 +80,7 @@ final class Proposal {
         if (TrouserLegs.isLeg(source.kind(), part.id())) {
             LegShape shape = sameSource && old instanceof LegSurvey leg
                     ? leg.shape()
-                    : TrouserLegs.leg(
-                            TrouserMeasures.of(source.measures()), part.id().startsWith("front"));
+                    : TrouserLegs.leg(TrouserMeasures.of(source.measures()), new PartId(part.id()).isOf("front"));
             return new LegSurvey(part.id(), shape, edges, carried);
         }
         return new PartSurvey(part.id(), part.name(), part.layer(), part.outline(), edges, carried);

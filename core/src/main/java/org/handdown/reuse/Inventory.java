@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Edge;
+import org.handdown.geometry.EdgeName;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.source.Assessment;
@@ -181,9 +182,7 @@ public final class Inventory {
             Join join = o.join();
             boolean centre = join.runs().size() == 2
                     && !join.finishedEdge()
-                    && join.runs().stream()
-                            .allMatch(
-                                    r -> r.edge().contains("centre") || r.edge().contains("crotch"));
+                    && join.runs().stream().allMatch(r -> new EdgeName(r.edge()).isCentre());
             if (centre && o.decision() == JoinDecision.LEAVE) {
                 keepers.add(hidden("axis-" + join.id(), join.name() + " as axis", KeeperKind.AXIS, join));
             }

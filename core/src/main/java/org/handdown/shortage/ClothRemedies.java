@@ -11,6 +11,7 @@ import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.TurnGrain;
 import org.handdown.project.MeasuredPanels;
 import org.handdown.source.Source;
+import org.handdown.source.graph.PartId;
 
 /** What the cloth allows: more patience, a flaw that nobody sees, another cloth or grain inside, narrower allowances. */
 record ClothRemedies(Attempts attempts) {
@@ -55,12 +56,13 @@ record ClothRemedies(Attempts attempts) {
 
     /** Nobody sees a lining, a facing, a stay or a pocket bag from outside. */
     private boolean isInside() {
-        String id = attempts.whole().id();
+        PartId id = new PartId(attempts.whole().id());
         return attempts.whole().cloth() == PieceCloth.LINING
-                || id.contains("facing")
-                || id.contains("lining")
-                || id.contains("stay")
-                || id.contains("bag");
+                || id.says("interfacing")
+                || id.says("facing")
+                || id.says("lining")
+                || id.says("stay")
+                || id.says("bag");
     }
 
     private void insideTheGarment() {

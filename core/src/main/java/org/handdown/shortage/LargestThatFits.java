@@ -184,7 +184,7 @@ public final class LargestThatFits {
             return layout.unplaced().stream()
                     .filter(u -> problem.piece(u.piece()).required())
                     .findFirst()
-                    .map(u -> Wording.fill("The %s stops it: %s.", u.piece().replace('-', ' '), u.reason()))
+                    .map(u -> Wording.fill("The %s stops it: %s.", Wording.spoken(u.piece()), u.reason()))
                     .orElse("The pieces leave no more room.");
         } catch (RefusedValueException cannotBeDrawn) {
             return Wording.fill("It cannot be drawn so: %s", cannotBeDrawn.getMessage());

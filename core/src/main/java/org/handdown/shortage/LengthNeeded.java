@@ -110,7 +110,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
                         "width",
                         Wording.fill(
                                 "The %s does not lie on cloth %.0f mm wide: %s.",
-                                first.piece().replace('-', ' '),
+                                Wording.spoken(first.piece()),
                                 problem.panels().get(0).outline().box().heightMm(),
                                 first.reason()));
             }

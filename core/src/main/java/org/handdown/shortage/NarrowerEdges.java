@@ -36,8 +36,7 @@ record NarrowerEdges(double leastMm, List<EdgeLedger> hems, List<EdgeLedger> sea
             boolean isHem = old.turn().kind() == Allowance.Turn.Kind.HEM;
             Allowance narrow = isHem ? narrowHem(old) : narrowSeam(old, least);
             if (narrow != null) {
-                String name =
-                        Wording.fill("%s %s narrower", piece.name(), edge.name().replace('-', ' '));
+                String name = Wording.fill("%s %s narrower", piece.name(), Wording.spoken(edge.name()));
                 (isHem ? hems : seams).add(new EdgeLedger(name, piece.id(), edge.name(), narrow));
             }
         }

@@ -87,8 +87,7 @@ record PatternRemedies(Attempts attempts) {
             Remedy remedy = new Remedy(
                     Remedy.Kind.SHORTER,
                     Wording.fill(
-                            "Make the %s %.0f mm shorter.",
-                            String.join(" and the ", pieces).replace('-', ' '), high),
+                            "Make the %s %.0f mm shorter.", Wording.spoken(String.join(" and the ", pieces)), high),
                     best);
             attempts.offer(remedy);
         }

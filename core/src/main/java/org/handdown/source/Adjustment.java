@@ -39,7 +39,7 @@ public sealed interface Adjustment {
     <T> T read(Reader<T> reader);
 
     private static String spoken(String id) {
-        return id.replace('-', ' ');
+        return Wording.spoken(id);
     }
 
     /** A part more, drawn as a rectangle and spread out inside. */

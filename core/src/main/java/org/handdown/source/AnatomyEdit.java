@@ -197,7 +197,7 @@ final class AnatomyEdit {
                         "edge",
                         Wording.fill(
                                 "The %s has no edge “%s”; it has %s.",
-                                part.replace('-', ' '),
+                                Wording.spoken(part),
                                 edge,
                                 String.join(", ", edges.stream().map(Edge::name).toList()))));
     }

@@ -8,6 +8,7 @@ import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartId;
 
 /**
  * What is pinned to a part the moment it comes off, so that side, face and grain are not lost in a heap.
@@ -51,10 +52,9 @@ public record PartLabel(
                         .filter(r -> !r.part().equals(part.id()))
                         .forEach(r ->
                                 neighbours.add(plan.anatomy().part(r.part()).name())));
-        String side = part.id().endsWith("-left") ? "left" : part.id().endsWith("-right") ? "right" : "";
-        String other = side.isEmpty()
-                ? ""
-                : part.id().substring(0, part.id().length() - side.length()) + (side.equals("left") ? "right" : "left");
+        PartId id = new PartId(part.id());
+        String side = id.side().map(PartId.BodySide::words).orElse("");
+        String other = id.partner().map(PartId::text).orElse("");
         Box box = part.outline().box();
         return new PartLabel(
                 part.id(),

@@ -18,6 +18,7 @@ import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /** Laying by hand: whether one piece may lie where a hand holds it, the nearest spot where it may, and the lay with it moved. */
 public final class HandLay {
@@ -159,7 +160,7 @@ public final class HandLay {
     }
 
     private String called(Placed other) {
-        String words = other.piece().replace('-', ' ');
+        String words = Wording.spoken(other.piece());
         return problem.piece(other.piece()).quantity() == 1 ? words : words + " " + (other.copy() + 1);
     }
 

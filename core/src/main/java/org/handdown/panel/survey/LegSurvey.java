@@ -1,6 +1,7 @@
 package org.handdown.panel.survey;
 
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Wording;
 import org.handdown.source.anatomy.TrouserLegs;
 import org.handdown.source.graph.Layer;
 import org.handdown.source.shape.LegShape;
@@ -15,7 +16,7 @@ public record LegSurvey(String id, LegShape shape, FreedEdges edges, Carried car
 
     @Override
     public String name() {
-        return id.replace('-', ' ') + " leg";
+        return Wording.spoken(id) + " leg";
     }
 
     @Override

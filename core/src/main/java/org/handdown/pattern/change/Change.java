@@ -97,7 +97,7 @@ public sealed interface Change
     static Piece piece(Design design, String id) {
         return design.find(id)
                 .orElseThrow(() -> new RefusedValueException(
-                        "change.piece", Wording.fill("There is no piece “%s” any more.", id.replace('-', ' '))));
+                        "change.piece", Wording.fill("There is no piece “%s” any more.", Wording.spoken(id))));
     }
 
     static Edge edge(Piece piece, String name) {

@@ -28,8 +28,8 @@ public record EdgeLedger(String name, String piece, String edge, Allowance allow
                 allowance.trimMm() == allowance.mm() ? "" : Wording.fill(", trimmed to %.1f mm", allowance.trimMm());
         return Wording.fill(
                 "%s of %s drawn %.1f mm%s%s",
-                edge.isEmpty() ? "all seams" : edge.replace('-', ' '),
-                piece.isEmpty() ? "every piece" : piece.replace('-', ' '),
+                edge.isEmpty() ? "all seams" : Wording.spoken(edge),
+                piece.isEmpty() ? "every piece" : Wording.spoken(piece),
                 allowance.mm(),
                 slip,
                 trim);

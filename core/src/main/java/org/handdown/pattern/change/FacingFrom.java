@@ -39,7 +39,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
     @Override
     public String words() {
         return Wording.fill(
-                "facing %.0f mm deep behind the %s of the %s", deepMm, edge.replace('-', ' '), piece.replace('-', ' '));
+                "facing %.0f mm deep behind the %s of the %s", deepMm, Wording.spoken(edge), Wording.spoken(piece));
     }
 
     @Override
@@ -96,7 +96,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
         String id = (piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-facing");
         return Change.whole(new Piece(
                 id.length() > 60 ? id.substring(0, 60) : id,
-                Wording.fill("facing of the %s, %s", from.name(), edge.replace('-', ' ')),
+                Wording.fill("facing of the %s, %s", from.name(), Wording.spoken(edge)),
                 outline,
                 allowances,
                 from.quantity(),

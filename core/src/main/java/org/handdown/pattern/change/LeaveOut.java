@@ -1,5 +1,6 @@
 package org.handdown.pattern.change;
 
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 
 /** Leaves a piece out: a pocket, a patch, a frill. */
@@ -10,7 +11,7 @@ public record LeaveOut(String name, String piece) implements Change {
 
     @Override
     public String words() {
-        return piece.replace('-', ' ') + " left out";
+        return Wording.spoken(piece) + " left out";
     }
 
     @Override

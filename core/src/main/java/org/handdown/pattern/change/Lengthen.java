@@ -37,7 +37,7 @@ public record Lengthen(String name, List<String> pieces, double atMm, double byM
     public String words() {
         return Wording.fill(
                 "%s %s by %.0f mm at %.0f mm from the lower end",
-                String.join(", ", pieces).replace('-', ' '), byMm > 0 ? "longer" : "shorter", Math.abs(byMm), atMm);
+                Wording.spoken(String.join(", ", pieces)), byMm > 0 ? "longer" : "shorter", Math.abs(byMm), atMm);
     }
 
     @Override

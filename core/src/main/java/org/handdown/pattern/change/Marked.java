@@ -18,7 +18,7 @@ public record Marked(String name, String piece, Mark mark) implements Change {
 
     @Override
     public String words() {
-        return Wording.fill("%s “%s” on the %s", mark.kind().words(), mark.label(), piece.replace('-', ' '));
+        return Wording.fill("%s “%s” on the %s", mark.kind().words(), mark.label(), Wording.spoken(piece));
     }
 
     @Override

@@ -38,7 +38,7 @@ public record MergeAlong(String name, String piece, String edge, String other, S
     public String words() {
         return Wording.fill(
                 "%s and %s in one, no seam at the %s",
-                piece.replace('-', ' '), other.replace('-', ' '), edge.replace('-', ' '));
+                Wording.spoken(piece), Wording.spoken(other), Wording.spoken(edge));
     }
 
     @Override

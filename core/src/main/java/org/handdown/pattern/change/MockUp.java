@@ -20,7 +20,7 @@ public record MockUp(String name, String piece, boolean becomesLining) implement
 
     @Override
     public String words() {
-        return Wording.fill("%s tried in %s first", piece.replace('-', ' '), becomesLining ? "lining" : "a remnant");
+        return Wording.fill("%s tried in %s first", Wording.spoken(piece), becomesLining ? "lining" : "a remnant");
     }
 
     @Override

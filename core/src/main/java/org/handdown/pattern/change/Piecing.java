@@ -66,7 +66,7 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                 : Math.abs(way.y()) < ALONG_MM_PER_M * way.lengthMm() / 1000
                         ? Wording.fill("across the grain at %.0f mm", from.y())
                         : "at a slanting line";
-        return Wording.fill("%s pieced %s", piece.replace('-', ' '), where);
+        return Wording.fill("%s pieced %s", Wording.spoken(piece), where);
     }
 
     boolean isAlong() {

@@ -17,7 +17,7 @@ public record Recut(
     public String words() {
         return Wording.fill(
                 "%s cut %d%s from %s%s%s",
-                piece.replace('-', ' '),
+                Wording.spoken(piece),
                 quantity,
                 pair ? " in mirrored pairs" : "",
                 cloth.words(),

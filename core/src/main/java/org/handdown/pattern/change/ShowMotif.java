@@ -18,7 +18,7 @@ public record ShowMotif(String name, String piece, MotifSpot spot) implements Ch
         return Wording.fill(
                 "“%s” on the %s, within %.0f mm of its spot%s",
                 spot.motif(),
-                piece.replace('-', ' '),
+                Wording.spoken(piece),
                 spot.withinMm(),
                 spot.partner().equals(spot.motif()) ? "" : ", “" + spot.partner() + "” on its partner");
     }

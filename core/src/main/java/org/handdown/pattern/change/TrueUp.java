@@ -24,7 +24,7 @@ public record TrueUp(String name, String piece) implements Change {
 
     @Override
     public String words() {
-        return Wording.fill("both halves of the %s trimmed to the smaller", piece.replace('-', ' '));
+        return Wording.fill("both halves of the %s trimmed to the smaller", Wording.spoken(piece));
     }
 
     @Override

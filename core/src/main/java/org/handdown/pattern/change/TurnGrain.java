@@ -17,7 +17,7 @@ public record TurnGrain(String name, String piece, CutGrain grain) implements Ch
             case EITHER -> "along or across the grain, as the cloth allows";
             case BIAS -> "on the bias";
         };
-        return Wording.fill("%s cut %s", piece.replace('-', ' '), how);
+        return Wording.fill("%s cut %s", Wording.spoken(piece), how);
     }
 
     @Override

@@ -28,7 +28,7 @@ public record Widen(String name, String piece, double atMm, double byMm, boolean
     public String words() {
         return Wording.fill(
                 "%s %s by %.0f mm%s",
-                piece.replace('-', ' '),
+                Wording.spoken(piece),
                 byMm > 0 ? "wider" : "narrower",
                 Math.abs(byMm),
                 bothSides ? ", half on either side" : "");

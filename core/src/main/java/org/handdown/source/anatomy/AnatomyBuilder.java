@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Outline;
+import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Closure;
 import org.handdown.source.graph.EdgeFinish;
@@ -40,11 +41,11 @@ final class AnatomyBuilder {
     }
 
     AnatomyBuilder panel(String id, Outline outline, Map<String, EdgeFinish> finishes) {
-        return part(id, id.replace('-', ' '), outline, PartRole.PANEL, Layer.SHELL, finishes);
+        return part(id, Wording.spoken(id), outline, PartRole.PANEL, Layer.SHELL, finishes);
     }
 
     AnatomyBuilder part(String id, Outline outline, PartRole role) {
-        return part(id, id.replace('-', ' '), outline, role, Layer.SHELL, Map.of());
+        return part(id, Wording.spoken(id), outline, role, Layer.SHELL, Map.of());
     }
 
     AnatomyBuilder part(

@@ -9,11 +9,13 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.handdown.geometry.OutlineCut;
 import org.handdown.geometry.Point;
+import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Closure;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.PartRole;
 import org.handdown.source.graph.StitchType;
 import org.handdown.source.shape.Block;
@@ -155,12 +157,12 @@ final class SkirtAnatomy {
             inside.add(id);
             build.part(
                             id,
-                            "lining of the " + part.replace('-', ' '),
+                            "lining of the " + Wording.spoken(part),
                             build.part(part).outline(),
                             PartRole.PANEL,
                             Layer.LINING,
                             Map.of())
-                    .sew(id, "lining of the " + part.replace('-', ' ') + " at the waist", StitchType.PLAIN)
+                    .sew(id, "lining of the " + Wording.spoken(part) + " at the waist", StitchType.PLAIN)
                     .longMm(build.part(part).outline().edge("waist").lengthMm())
                     .along(part, "waist")
                     .along(id, "waist");
@@ -183,9 +185,9 @@ final class SkirtAnatomy {
 
     private void bands() {
         for (String part : Stream.concat(Stream.of("front"), backs().stream()).toList()) {
-            build.sew("band-" + part, "waistband to the " + part.replace('-', ' '), StitchType.TOPSTITCHED)
+            build.sew("band-" + part, "waistband to the " + Wording.spoken(part), StitchType.TOPSTITCHED)
                     .rows(2)
-                    .longMm(m.mm("waist") / (part.startsWith("back-") ? 4 : 2))
+                    .longMm(m.mm("waist") / (new PartId(part).side().isPresent() ? 4 : 2))
                     .tacks(1)
                     .with(Join.Trait.TOPSTITCHED)
                     .along(part, "waist")

@@ -8,6 +8,7 @@ import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Layer;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.PartRole;
 import org.handdown.source.shape.Block;
 import org.handdown.source.shape.LegShape;
@@ -42,10 +43,10 @@ final class TrouserParts {
             yoke = cut.left();
         }
         for (String leg : TrouserLegs.LEGS) {
-            Outline outline = leg.startsWith("front") ? front.sewnOutline() : backLeg;
+            Outline outline = new PartId(leg).isOf("front") ? front.sewnOutline() : backLeg;
             build.part(
                     leg,
-                    leg.replace('-', ' ') + " leg",
+                    Wording.spoken(leg) + " leg",
                     TrouserLegs.isSideRight(leg) ? outline : outline.mirrored(),
                     PartRole.PANEL,
                     Layer.SHELL,

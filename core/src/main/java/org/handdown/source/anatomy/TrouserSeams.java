@@ -5,8 +5,10 @@ import static org.handdown.source.anatomy.AnatomyBuilder.run;
 import java.util.List;
 import java.util.Set;
 import org.handdown.geometry.Edge;
+import org.handdown.measure.Wording;
 import org.handdown.source.graph.Closure;
 import org.handdown.source.graph.Join;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.StitchType;
 
 /** The joins of trousers and jeans, in the order they were sewn. */
@@ -136,10 +138,10 @@ final class TrouserSeams {
         for (String leg : TrouserLegs.LEGS) {
             String on = m.yokeMm() > 0 ? leg.replace("back-", "yoke-") : leg;
             Edge waist = build.part(on).outline().edge("waist");
-            double folded = leg.startsWith("back") ? m.backDartMm() : 0;
+            double folded = new PartId(leg).isOf("back") ? m.backDartMm() : 0;
             build.sew(
                             "waistband-" + leg,
-                            "waistband to the " + leg.replace('-', ' '),
+                            "waistband to the " + Wording.spoken(leg),
                             m.isJeans() && m.isWhole() ? StitchType.CHAIN : StitchType.TOPSTITCHED)
                     .rows(2)
                     .longMm(waist.lengthMm() - folded)

@@ -13,6 +13,7 @@ import org.handdown.geometry.Ring;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 
@@ -105,7 +106,7 @@ public final class ChalkSheet {
     }
 
     private String panelName(FitPanel panel) {
-        return panels.getOrDefault(panel.id(), panel.id().replace('-', ' ') + " panel");
+        return panels.getOrDefault(panel.id(), Wording.spoken(panel.id()) + " panel");
     }
 
     private String length(double mm) {

@@ -8,6 +8,7 @@ import org.handdown.fit.Placed;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.Wording;
 
 /**
  * A placed copy with its cut line in the panel frame.
@@ -37,7 +38,7 @@ record LaidPiece(Placed placed, Ring ring, String called, boolean isOnly) {
 
     /** @param names by ids; what nobody named is called after its id */
     static String called(String id, Map<String, String> names) {
-        return names.getOrDefault(id, id.replace('-', ' '));
+        return names.getOrDefault(id, Wording.spoken(id));
     }
 
     /** As the page calls it: with its number where there are several. */

@@ -57,7 +57,7 @@ record PieceOnPage(Page page, Words words, Map<String, KeptEdge> kept, Point shi
                         line.get(0).y() + 2,
                         2.8,
                         false,
-                        turned.of().replace('-', ' ') + " sewn down here");
+                        Wording.spoken(turned.of()) + " sewn down here");
             }
         }
     }
@@ -92,7 +92,7 @@ record PieceOnPage(Page page, Words words, Map<String, KeptEdge> kept, Point shi
                     at.y() + 1,
                     2.4,
                     false,
-                    Wording.fill("%s %.0f mm", edge.name().replace('-', ' '), allowance.mm())
+                    Wording.fill("%s %.0f mm", Wording.spoken(edge.name()), allowance.mm())
                             + (allowance.trimMm() == allowance.mm()
                                     ? ""
                                     : Wording.fill(", trim to %.0f mm", allowance.trimMm())));

@@ -72,7 +72,7 @@ class HelpWork {
         return answer[0].offers().isEmpty()
                 ? Wording.fill(
                         "Nothing that keeps the garment as it is lets the %s lie: it takes more cloth, another source or another style.",
-                        piece.replace('-', ' '))
+                        Wording.spoken(piece))
                 : "";
     }
 

@@ -12,8 +12,9 @@ import org.handdown.fit.Placed;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
-import org.handdown.lay.DesignLay;
 import org.handdown.lay.Leftover;
+import org.handdown.lay.VariantId;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -144,7 +145,9 @@ public final class LayViews {
                 : design.pieces().stream()
                         .filter(d -> d.id().equals(p.piece()))
                         .flatMap(d -> d.wishes().entrySet().stream())
-                        .filter(w -> DesignLay.keeping(w.getKey(), w.getValue()).equals(p.variant()))
+                        .filter(w -> VariantId.keeping(w.getKey(), w.getValue())
+                                .text()
+                                .equals(p.variant()))
                         .map(w -> w.getValue().role())
                         .findFirst()
                         .orElse(Role.HEM);
@@ -156,7 +159,7 @@ public final class LayViews {
     }
 
     private static String words(String id) {
-        return id.replace('-', ' ');
+        return Wording.spoken(id);
     }
 
     private LayPanelView panel(FitPanel panel) {

@@ -32,6 +32,7 @@ import org.handdown.source.anatomy.TrouserMeasures;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
 import org.handdown.source.graph.Part;
+import org.handdown.source.graph.PartId;
 import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.UnpickPlan;
 
@@ -190,8 +191,7 @@ public final class PanelViews {
     private LegShape drawn(LegSurvey leg) {
         Source source = project.source();
         return source != null && TrouserLegs.isLeg(source.kind(), leg.id())
-                ? TrouserLegs.leg(
-                        TrouserMeasures.of(source.measures()), leg.id().startsWith("front"))
+                ? TrouserLegs.leg(TrouserMeasures.of(source.measures()), new PartId(leg.id()).isOf("front"))
                 : leg.shape();
     }
 

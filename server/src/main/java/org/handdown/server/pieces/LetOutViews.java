@@ -66,7 +66,7 @@ public final class LetOutViews {
                 letOut.bands().entrySet().stream()
                         .map(b -> Wording.fill(
                                 "The %s must grow by %s: an insert, or a new band.",
-                                b.getKey().replace('-', ' '), say.length(b.getValue())))
+                                Wording.spoken(b.getKey()), say.length(b.getValue())))
                         .toList(),
                 say.length(letOut.gainMm()),
                 letOut.budget().levels().stream().map(l -> budget(l, wish)).toList(),

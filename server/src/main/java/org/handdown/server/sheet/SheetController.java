@@ -17,11 +17,12 @@ import org.handdown.formats.sheet.LaySvg;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.PartLabels;
 import org.handdown.formats.sheet.PatternTiles;
-import org.handdown.lay.DesignLay;
+import org.handdown.lay.VariantId;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Range;
+import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.KeptEdge;
 import org.handdown.pattern.Piece;
@@ -138,7 +139,8 @@ class SheetController {
                     .toList();
             piece.wishes().forEach((edge, wish) -> {
                 int on = (int) copies.stream()
-                        .filter(p -> p.variant().equals(DesignLay.keeping(edge, wish)))
+                        .filter(p ->
+                                p.variant().equals(VariantId.keeping(edge, wish).text()))
                         .count();
                 if (on > 0) {
                     kept.put(piece.id(), new KeptEdge(edge, on, copies.size()));
@@ -230,8 +232,7 @@ class SheetController {
                         .collect(Collectors.groupingBy(
                                 Placed::panel,
                                 Collectors.mapping(
-                                        p -> names.getOrDefault(
-                                                p.piece(), p.piece().replace('-', ' ')),
+                                        p -> names.getOrDefault(p.piece(), Wording.spoken(p.piece())),
                                         Collectors.collectingAndThen(
                                                 Collectors.toCollection(LinkedHashSet::new), List::copyOf))));
     }
