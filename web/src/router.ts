@@ -4,6 +4,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/words', name: 'words', component: () => import('./table/WordsPage.vue') },
+    { path: '/stash', name: 'stash', component: () => import('./stash/StashPage.vue') },
     { path: '/', name: 'home', component: () => import('./home/HomePage.vue') },
     {
       path: '/projects/:id',

@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { Trash2, Upload } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Schemas } from '../api/client'
+import { boundsOf } from '../drawing/paths'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
 import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
-import RemnantSlip from './RemnantSlip.vue'
-import SourceCard from './SourceCard.vue'
+import ThingCard from '../stash/ThingCard.vue'
 import { useHousehold } from './useHousehold'
 
 const { account } = useAccount()
 const { signOut } = useWaysIn()
 const household = useHousehold()
-const { projects, stash, keepers, remnants, thrown, broken, problem } = household
+const { projects, stash, thrown, problem } = household
+const NEWEST = 6
 useTitle('Household · Hand Down')
 const router = useRouter()
 const name = ref('')
@@ -40,26 +40,18 @@ async function takeBack(id: string) {
   await household.takeBack(id)
   last.value = undefined
 }
-const beginWith = async (id: string) => open(await household.beginWith(id))
-const beside = ref<{ id: string; name: string }>()
-const pairing = ref<{ names: string[]; view: Schemas['PairingView'] }>()
-const verdicts = {
-  COMPATIBLE: 'They go together.',
-  WITH_MEASURES: 'They go together, with measures:',
-  NO: 'They do not go together:',
-} as const
-const tone = { COMPATIBLE: 'text-good', WITH_MEASURES: 'text-stale', NO: 'text-madder' } as const
-/** The first source picked waits for a second one. */
-async function compare(source: { id: string; name: string }) {
-  const first = beside.value
-  if (!first || first.id === source.id) {
-    beside.value = first ? undefined : source
-    return
-  }
-  const view = await household.pair(first.id, source.id)
-  if (view) pairing.value = { names: [first.name, source.name], view }
-  beside.value = undefined
-}
+const newest = computed(() => stash.value?.things.slice(0, NEWEST) ?? [])
+const across = computed(
+  () =>
+    1.04 *
+    Math.max(
+      120,
+      ...newest.value
+        .filter((t) => t.drawing.outlines.length)
+        .map((t) => boundsOf(t.drawing.outlines))
+        .flatMap((b) => [b.maxX - b.minX, b.maxY - b.minY]),
+    ),
+)
 const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
 </script>
 
@@ -131,57 +123,18 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       </details>
       <h2 class="mb-1 text-3xl">In the stash</h2>
       <p class="mb-4 text-muted">
-        Sources that wait for their turn, drawn until somebody takes a photograph.
+        {{
+          stash?.count
+            ? `${stash.count} things wait for their turn; the newest are drawn here, all to one scale.`
+            : 'It is empty yet. Garments, remnants, zips and buttons can be noted there, and found by their size.'
+        }}
       </p>
-      <div class="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-        <SourceCard
-          v-for="s in stash"
-          :key="s.id"
-          :source="s"
-          :beside="beside"
-          @begin="beginWith(s.id)"
-          @compare="compare(s)"
-        />
-      </div>
-      <ul v-if="broken?.length" class="slip my-4 border-l-4 border-l-stale px-4 py-2">
-        <li v-for="b in broken" :key="b.id" class="py-1">
-          <b class="inline-block first-letter:uppercase">{{ b.what }}</b> lies there but cannot be read:
-          {{ b.why }}
+      <ul class="mb-4 grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6">
+        <li v-for="t in newest" :key="t.id" class="flex">
+          <ThingCard :thing="t" :across="across" :picked="false" @pick="router.push('/stash')" />
         </li>
       </ul>
-      <p v-if="stash?.length === 0" class="slip p-4 text-muted">
-        The stash is empty. Whatever you mean to take apart one day can be noted here.
-      </p>
-      <section v-if="pairing" class="slip mt-4 p-4" role="status">
-        <h3 class="text-xl">{{ pairing.names.join(' with ') }}</h3>
-        <p class="font-semibold" :class="tone[pairing.view.verdict]">{{ verdicts[pairing.view.verdict] }}</p>
-        <ul>
-          <li v-for="s in pairing.view.sentences" :key="s">{{ s }}</li>
-        </ul>
-      </section>
-      <section v-if="keepers?.length" class="mt-8">
-        <h2 class="mb-1 text-3xl">Keepers left over</h2>
-        <ul class="slip divide-y divide-line px-4">
-          <li v-for="k in keepers" :key="k.id" class="flex items-center gap-3 py-1">
-            <span class="grow"
-              ><span class="inline-block first-letter:uppercase">{{ k.name }}</span
-              ><span class="block text-sm text-muted">{{
-                [k.length, k.depth && `${k.depth} deep`, k.count && `${k.count} buttons`, k.from]
-                  .filter(Boolean)
-                  .join(', ')
-              }}</span></span
-            >
-            <button
-              class="act !px-2"
-              :aria-label="`Throw away ${k.name}`"
-              @click="household.throwAwayKeeper(k.id)"
-            >
-              <Trash2 :size="16" />
-            </button>
-          </li>
-        </ul>
-      </section>
-      <RemnantSlip :remnants="remnants ?? []" @throw-away="household.throwAwayRemnant" />
+      <RouterLink class="act act-main" to="/stash">Open the stash</RouterLink>
       <ToolsSlip />
       <PracticeSlip />
     </main>

@@ -7,22 +7,13 @@ import { projectKeys } from '../project/useProject'
 export function useHousehold() {
   const queries = useQueryClient()
   const projects = useQuery({ queryKey: projectKeys.all, queryFn: () => take(api.GET('/api/projects')) })
-  const stash = useQuery({ queryKey: ['stash'], queryFn: () => take(api.GET('/api/stash')) })
-  const keepers = useQuery({
-    queryKey: ['stash', 'keepers'],
-    queryFn: () => take(api.GET('/api/stash/keepers')),
-  })
-  const remnants = useQuery({
-    queryKey: ['stash', 'remnants'],
-    queryFn: () => take(api.GET('/api/stash/remnants')),
+  const stash = useQuery({
+    queryKey: ['stash', 'newest'],
+    queryFn: () => take(api.POST('/api/stash/search', { body: { from: 0 } })),
   })
   const thrown = useQuery({
     queryKey: [...projectKeys.all, 'thrown away'],
     queryFn: () => take(api.GET('/api/projects/thrown-away')),
-  })
-  const broken = useQuery({
-    queryKey: ['stash', 'broken'],
-    queryFn: () => take(api.GET('/api/stash/broken')),
   })
   const { problem, attempt: asked } = useAttempt()
 
@@ -50,30 +41,8 @@ export function useHousehold() {
   const takeBack = (id: string) =>
     attempt(() => take(api.POST('/api/projects/{id}/take-back', { params: { path: { id } } })))
 
-  const beginWith = (id: string) =>
-    attempt(() => take(api.POST('/api/stash/{id}/begin', { params: { path: { id } }, body: { name: '' } })))
-  const pair = (id: string, other: string) =>
-    attempt(() => take(api.GET('/api/stash/{id}/with/{other}', { params: { path: { id, other } } })))
-
-  async function throwAwayKeeper(id: string) {
-    await attempt(() => take(api.DELETE('/api/stash/keepers/{id}', { params: { path: { id } } })))
-    await keepers.refetch()
-  }
-
-  async function throwAwayRemnant(id: string) {
-    await attempt(() => take(api.DELETE('/api/stash/remnants/{id}', { params: { path: { id } } })))
-    await remnants.refetch()
-  }
-
   return {
     thrown: thrown.data,
-    broken: broken.data,
-    remnants: remnants.data,
-    throwAwayRemnant,
-    keepers: keepers.data,
-    throwAwayKeeper,
-    beginWith,
-    pair,
     projects: projects.data,
     stash: stash.data,
     problem,

@@ -62,7 +62,7 @@ const joinIt = () =>
   change(({ path, query }) =>
     api.POST('/api/projects/{id}/panels/{panel}/join', {
       params: { path: at(path), query },
-      body: { ...join },
+      body: { ...join, sewn: false },
     }),
   )
 </script>

@@ -22,7 +22,7 @@ const {
 }>()
 const { change, busy } = useHand()
 const form = reactive({
-  kind: 'LENGTHEN' as Change['kind'],
+  kind: 'LENGTHEN' as NonNullable<Change['kind']>,
   name: '',
   piece: '',
   pieces: [] as string[],

@@ -13,7 +13,11 @@ import TickField from '../ui/TickField.vue'
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
 const queries = useQueryClient()
-const { data: stash } = useQuery({ queryKey: ['stash'], queryFn: () => take(api.GET('/api/stash')) })
+const { data: stash } = useQuery({
+  queryKey: ['stash', 'sources'],
+  queryFn: () =>
+    take(api.POST('/api/stash/search', { body: { from: 0, kind: 'SOURCE' } })).then((s) => s.things),
+})
 const garment = ref('')
 const { data: parts } = useQuery(
   computed(() => ({

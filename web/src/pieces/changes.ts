@@ -48,7 +48,7 @@ export const marks = [
 ] as const
 
 export interface Kind {
-  id: Change['kind']
+  id: NonNullable<Change['kind']>
   words: string
   hint: string
   /** What is asked for, in order. */

@@ -31,6 +31,7 @@ class ArchitectureTest {
         "pattern",
         "reuse",
         "lay",
+        "stash",
         "make",
         "project",
         "shortage"

@@ -83,6 +83,10 @@ public record Assessment(
         return new Assessment(missed, wantedBy, conditions, measured, others);
     }
 
+    public Assessment missed(Missed other) {
+        return new Assessment(other, wantedBy, conditions, measured, proposed);
+    }
+
     public Condition condition(String keeper) {
         return conditions.getOrDefault(keeper, Condition.SOUND);
     }

@@ -93,6 +93,11 @@ public abstract class HouseholdTest {
         }
     }
 
+    /** Things of a stash. @param asked fields of the search, without their braces */
+    protected JsonNode things(HouseholdUser who, String asked) {
+        return call(who, "POST", "/api/stash/search", "{" + asked + "}").body().path("things");
+    }
+
     protected Reply read(HouseholdUser who, String path) {
         return call(who, "GET", path, "");
     }

@@ -15,7 +15,10 @@ public final class LeftoverJson {
     private LeftoverJson() {}
 
     public static Leftover read(String text) {
-        JsonField f = JsonField.root(Json.parse(text));
+        return read(JsonField.root(Json.parse(text)));
+    }
+
+    static Leftover read(JsonField f) {
         return new Leftover(
                 FitLayoutJson.remnant(f),
                 f.get("cloth").text(""),
@@ -32,6 +35,10 @@ public final class LeftoverJson {
     }
 
     public static String text(Leftover left) {
+        return write(left).toString();
+    }
+
+    static ObjectNode write(Leftover left) {
         ObjectNode node = FitLayoutJson.write(left.remnant());
         node.put("cloth", left.cloth()).put("grain", left.grainDeg());
         ArrayNode edges = node.putArray("edges");
@@ -47,6 +54,6 @@ public final class LeftoverJson {
             zone.put("what", z.what());
             zone.set("outline", Json.ring(z.outline()));
         });
-        return node.toString();
+        return node;
     }
 }

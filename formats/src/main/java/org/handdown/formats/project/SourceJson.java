@@ -123,7 +123,7 @@ final class SourceJson {
         return node;
     }
 
-    private static ObjectNode write(Cloth cloth) {
+    static ObjectNode write(Cloth cloth) {
         ObjectNode node = Json.MAPPER
                 .createObjectNode()
                 .put("name", cloth.name())

@@ -3,23 +3,11 @@ package org.handdown.server.photo;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
-import javax.imageio.stream.ImageOutputStream;
 import org.handdown.formats.photo.FlatPhoto;
 import org.handdown.formats.photo.KnownSheet;
 import org.handdown.formats.photo.Photo;
@@ -32,7 +20,6 @@ import org.handdown.panel.Panel;
 import org.handdown.server.photo.PhotoMapper.PhotoRow;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
-import org.handdown.server.web.BusyException;
 import org.handdown.server.web.NotThereException;
 import org.springframework.stereotype.Service;
 
@@ -40,19 +27,17 @@ import org.springframework.stereotype.Service;
 @Service
 class PhotoService {
     private static final int MOST_PHOTOS = 30;
-    private static final float QUALITY = 0.92f;
-    private static final int SHOWN_PX = 1600;
-    private static final int LONGEST_WAIT_SECONDS = 4;
 
     private final PhotoMapper mapper;
     private final ProjectService projects;
     private final ObjectMapper json;
-    private final Semaphore oneAtATime = new Semaphore(1, true);
+    private final Pictures pictures;
 
-    PhotoService(PhotoMapper mapper, ProjectService projects, ObjectMapper json) {
+    PhotoService(PhotoMapper mapper, ProjectService projects, ObjectMapper json, Pictures pictures) {
         this.mapper = mapper;
         this.projects = projects;
         this.json = json;
+        this.pictures = pictures;
     }
 
     /** What tells the scale, by name. */
@@ -78,7 +63,7 @@ class PhotoService {
     /** @param file read only once it is this picture's turn */
     Stored store(ProjectOf of, Supplier<byte[]> file, Sheet sheet, double widthMm, double heightMm) {
         projects.project(of);
-        return alone(() -> keep(of, Photo.read(file.get()), sheet, sheet.of(widthMm, heightMm)));
+        return pictures.alone(() -> keep(of, Photo.read(file.get()), sheet, sheet.of(widthMm, heightMm)));
     }
 
     /** A picture of one of the project's panels from the simulated camera. */
@@ -99,25 +84,8 @@ class PhotoService {
                 2.5,
                 true,
                 7);
-        return alone(() -> keep(of, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet()));
-    }
-
-    /** One picture at a time; who waits longer than people do is told so, and holds nothing meanwhile. */
-    private <T> T alone(Supplier<T> work) {
-        try {
-            if (!oneAtATime.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-                throw new BusyException(
-                        "Other pictures are being worked on. Nothing was stored; try again in a few seconds.");
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new BusyException("The program is stopping. Nothing was stored; try again in a few seconds.");
-        }
-        try {
-            return work.get();
-        } finally {
-            oneAtATime.release();
-        }
+        return pictures.alone(
+                () -> keep(of, SimulatedCamera.take(scene, 2800, 2100).photo(), sheet, scene.sheet()));
     }
 
     private Stored keep(ProjectOf of, Photo photo, Sheet sheet, KnownSheet known) {
@@ -134,7 +102,7 @@ class PhotoService {
                 known.widthMm(),
                 known.heightMm(),
                 text(corners));
-        mapper.insert(of.household(), of.id(), row, jpeg(photo.toImage()));
+        mapper.insert(of.household(), of.id(), row, Pictures.jpeg(photo.toImage()));
         return new Stored(row, corners);
     }
 
@@ -152,7 +120,8 @@ class PhotoService {
 
     /** As a JPEG of up to 1600 pixels, or a square of the full picture about a place. */
     byte[] shown(ProjectOf of, UUID id) {
-        return alone(() -> jpeg(smaller(picture(of, id).toImage())));
+        return pictures.alone(
+                () -> Pictures.jpeg(Pictures.smaller(picture(of, id).toImage())));
     }
 
     byte[] full(ProjectOf of, UUID id) {
@@ -162,11 +131,11 @@ class PhotoService {
     }
 
     byte[] flat(ProjectOf of, UUID id) {
-        return alone(() -> {
+        return pictures.alone(() -> {
             Stored stored = find(of, id);
             Photo photo = picture(of, id);
             SheetFinder.Found sheet = sheet(photo, stored);
-            return jpeg(FlatPhoto.of(photo, sheet.view()).toPhoto().toImage());
+            return Pictures.jpeg(FlatPhoto.of(photo, sheet.view()).toPhoto().toImage());
         });
     }
 
@@ -210,7 +179,7 @@ class PhotoService {
                 known.widthMm(),
                 known.heightMm(),
                 text(corners));
-        return alone(() -> {
+        return pictures.alone(() -> {
             Photo photo = picture(of, id);
             SheetFinder.Found found = sheet(photo, new Stored(row, corners));
             mapper.setSheet(of.household(), of.id(), row);
@@ -235,37 +204,5 @@ class PhotoService {
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static BufferedImage smaller(BufferedImage image) {
-        double scale = (double) SHOWN_PX / Math.max(image.getWidth(), image.getHeight());
-        if (scale >= 1) {
-            return image;
-        }
-        int w = (int) Math.round(image.getWidth() * scale);
-        int h = (int) Math.round(image.getHeight() * scale);
-        BufferedImage small = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = small.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        g.drawImage(image, 0, 0, w, h, null);
-        g.dispose();
-        return small;
-    }
-
-    private static byte[] jpeg(BufferedImage image) {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-            ImageWriteParam how = writer.getDefaultWriteParam();
-            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            how.setCompressionQuality(QUALITY);
-            writer.setOutput(out);
-            writer.write(null, new IIOImage(image, null, null), how);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } finally {
-            writer.dispose();
-        }
-        return bytes.toByteArray();
     }
 }

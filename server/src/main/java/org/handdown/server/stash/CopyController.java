@@ -62,7 +62,7 @@ class CopyController {
     }
 
     private Source garment(HouseholdUser user, UUID id) {
-        return stash.require(user.householdId(), id).stashed().source();
+        return stash.requireSource(user.householdId(), id);
     }
 
     record MarkRequest(

@@ -3,81 +3,243 @@ package org.handdown.server.stash;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
-import org.handdown.formats.project.LeftoverJson;
-import org.handdown.formats.project.StashedSourceJson;
+import org.handdown.cloth.Cloth;
+import org.handdown.formats.project.StashItemJson;
+import org.handdown.geometry.Box;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
 import org.handdown.reuse.Losses;
+import org.handdown.server.stash.ThingMapper.Columns;
+import org.handdown.server.stash.ThingMapper.Narrowing;
+import org.handdown.server.stash.ThingMapper.ThingRow;
 import org.handdown.server.web.NotThereException;
+import org.handdown.server.web.UnreadableException;
 import org.handdown.source.Assessment;
 import org.handdown.source.Source;
 import org.handdown.source.StashedSource;
+import org.handdown.stash.FlatCloth;
+import org.handdown.stash.LooseKeeper;
+import org.handdown.stash.Sheet;
+import org.handdown.stash.StashItem;
+import org.handdown.stash.StashSearch;
+import org.handdown.stash.StashThing;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Sources that wait in a household's stash. */
+/** What lies in a household's stash: put in, looked for, changed, thrown away and taken back. */
 @Service
 public class StashService {
-    private final StashMapper mapper;
+    /** A household's stash takes so many things; a list shows so many at once. */
+    static final int MOST_THINGS = 2_000;
 
-    StashService(StashMapper mapper) {
+    static final int A_PAGE = 60;
+    /** Of what could serve by its size so many are looked at closely, the smallest first. */
+    private static final int LOOKED_AT = 400;
+
+    private final ThingMapper mapper;
+
+    StashService(ThingMapper mapper) {
         this.mapper = mapper;
     }
 
-    record Kept(UUID id, StashedSource stashed) {}
+    /** A thing with its row. @param served where something was looked for: how well it serves */
+    record Kept(ThingRow row, StashItem item, Optional<StashSearch.Served> served) {
+        double free() {
+            return Math.max(0, row.amount() - row.promised());
+        }
+
+        String code() {
+            return new StashCode(StashThing.Kind.valueOf(row.kind()), row.number()).text();
+        }
+    }
 
     /** A row that cannot be read any more; it hides none of its neighbours. */
     record Broken(UUID id, String what, String why) {}
 
-    /** What lies there, and what lies there but cannot be read. */
-    record Shelf<T>(List<T> whole, List<Broken> broken) {}
+    /** What was found. @param count of all that the narrowing leaves, for the next page */
+    record Shelf(List<Kept> whole, List<Broken> broken, int count) {}
 
-    private static <R, T> Shelf<T> shelf(
-            List<R> rows, Function<R, T> read, Function<R, UUID> id, Function<R, String> what) {
-        List<T> whole = new ArrayList<>();
-        List<Broken> broken = new ArrayList<>();
-        for (R row : rows) {
-            try {
-                whole.add(read.apply(row));
-            } catch (RefusedValueException e) {
-                broken.add(new Broken(id.apply(row), what.apply(row), e.field() + ": " + e.getMessage()));
-            }
+    private static Kept kept(ThingRow row) {
+        return new Kept(row, StashItemJson.read(row.document()), Optional.empty());
+    }
+
+    private static void read(ThingRow row, List<Kept> whole, List<Broken> broken) {
+        try {
+            whole.add(kept(row));
+        } catch (RefusedValueException e) {
+            String code = new StashCode(StashThing.Kind.valueOf(row.kind()), row.number()).text();
+            broken.add(new Broken(row.id(), "thing " + code, e.field() + ": " + e.getMessage()));
         }
-        return new Shelf<>(List.copyOf(whole), List.copyOf(broken));
+    }
+
+    /** A page of what a narrowing leaves. */
+    @Transactional(readOnly = true)
+    Shelf list(UUID household, Narrowing by, int from) {
+        List<Kept> whole = new ArrayList<>();
+        List<Broken> broken = new ArrayList<>();
+        mapper.list(household, by, from, A_PAGE).forEach(r -> read(r, whole, broken));
+        return new Shelf(whole, broken, mapper.count(household, by));
+    }
+
+    /** All that serves, the closest fit first. */
+    @Transactional(readOnly = true)
+    Shelf serving(UUID household, Narrowing by, StashSearch search) {
+        List<Kept> near = new ArrayList<>();
+        List<Broken> broken = new ArrayList<>();
+        mapper.list(household, by, 0, LOOKED_AT).forEach(r -> read(r, near, broken));
+        List<Kept> serving = near.stream()
+                .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free())))
+                .filter(k -> k.served.isPresent())
+                .sorted(java.util.Comparator.comparingDouble(
+                        k -> k.served.orElseThrow().spareMm()))
+                .toList();
+        return new Shelf(serving, broken, serving.size());
     }
 
     @Transactional(readOnly = true)
-    Shelf<Kept> list(UUID household) {
-        return shelf(
-                mapper.list(household),
-                StashService::kept,
-                StashMapper.SourceRow::id,
-                r -> StashedSourceJson.named(r.document()));
+    List<String> places(UUID household) {
+        return mapper.places(household);
     }
 
-    private static Kept kept(StashMapper.SourceRow row) {
-        return new Kept(row.id(), StashedSourceJson.read(row.document()));
+    @Transactional(readOnly = true)
+    List<ThingMapper.ThrownRow> thrownAway(UUID household) {
+        return mapper.thrownAway(household);
     }
 
+    /** @throws UnreadableException where what is stored is damaged */
     @Transactional(readOnly = true)
     Kept require(UUID household, UUID id) {
-        return mapper.list(household).stream()
-                .filter(r -> r.id().equals(id))
-                .findFirst()
-                .map(StashService::kept)
-                .orElseThrow(() -> new NotThereException("There is no such source in this stash."));
+        ThingRow row = mapper.find(household, id)
+                .orElseThrow(() -> new NotThereException("There is no such thing in this stash."));
+        try {
+            return kept(row);
+        } catch (RefusedValueException e) {
+            throw new UnreadableException(e.field() + ": " + e.getMessage());
+        }
+    }
+
+    Source requireSource(UUID household, UUID id) {
+        StashThing thing = require(household, id).item().thing();
+        if (thing instanceof StashThing.Garment g) {
+            return g.source();
+        }
+        throw new NotThereException("There is no such source in this stash.");
+    }
+
+    private static Columns columns(StashItem item) {
+        StashThing thing = item.thing();
+        Cloth cloth = thing.cloth();
+        double widest = 0;
+        double longest = 0;
+        for (Sheet sheet : Sheet.of(thing)) {
+            Box box = sheet.box();
+            widest = Math.max(widest, box.widthMm());
+            longest = Math.max(longest, box.heightMm());
+        }
+        String clothName = thing instanceof LooseKeeper k ? k.clothName() : cloth == null ? "" : cloth.name();
+        return new Columns(
+                thing.kind().name(),
+                thing.name(),
+                item.tag().place(),
+                clothName,
+                cloth == null ? "" : cloth.weave().name(),
+                item.tag().missed().name(),
+                item.tag().washed(),
+                thing.stock().amount(),
+                widest,
+                longest);
+    }
+
+    /** The next number of its kind; whoever else puts something in waits. */
+    @Transactional
+    public UUID keep(UUID household, StashItem item) {
+        return keepAll(household, List.of(item)).get(0);
+    }
+
+    @Transactional
+    public List<UUID> keepAll(UUID household, List<StashItem> items) {
+        mapper.lock(household);
+        if (mapper.all(household) + items.size() > MOST_THINGS) {
+            throw new RefusedValueException(
+                    "stash", Wording.fill("A stash takes %d things; let some go first.", MOST_THINGS));
+        }
+        List<UUID> ids = new ArrayList<>();
+        for (StashItem item : items) {
+            UUID id = UUID.randomUUID();
+            Columns columns = columns(item);
+            mapper.insert(
+                    household, id, mapper.nextNumber(household, columns.kind()), columns, StashItemJson.text(item));
+            ids.add(id);
+        }
+        return ids;
+    }
+
+    /** A source from its open format. */
+    @Transactional
+    public UUID importSource(UUID household, String text) {
+        return keep(household, StashItemJson.read(text));
+    }
+
+    /** @param version that was looked at; a thing that was changed since is not written over */
+    @Transactional
+    void change(UUID household, UUID id, long version, StashItem item) {
+        Kept before = require(household, id);
+        mapper.remember(household, id);
+        mapper.forgetOld(household, id);
+        if (!before.row.kind().equals(item.thing().kind().name())) {
+            throw new RefusedValueException("thing.kind", "stays what it is; throw it away and add another instead.");
+        }
+        if (mapper.update(household, id, version, columns(item), StashItemJson.text(item)) != 1) {
+            throw new RefusedValueException(
+                    "thing",
+                    "This thing was changed elsewhere since you opened it. Nothing of yours was stored; look at it as it is now, and do it again.");
+        }
+    }
+
+    /** As it was before its last change. */
+    @Transactional
+    void undo(UUID household, UUID id) {
+        Kept now = require(household, id);
+        String before = mapper.lastState(household, id)
+                .orElseThrow(() -> new RefusedValueException("thing", "Nothing was changed that could be undone."));
+        mapper.update(household, id, now.row.version(), columns(StashItemJson.read(before)), before);
+        mapper.forgetLast(household, id);
     }
 
     @Transactional(readOnly = true)
-    List<StashMapper.KeeperRow> keepers(UUID household) {
-        return mapper.keepers(household);
+    boolean canUndo(UUID household, UUID id) {
+        return mapper.lastState(household, id).isPresent();
+    }
+
+    @Transactional
+    void throwAway(UUID household, UUID id) {
+        if (mapper.delete(household, id) != 1) {
+            throw new NotThereException("There is no such thing in this stash.");
+        }
+    }
+
+    @Transactional
+    void takeBack(UUID household, UUID id) {
+        if (mapper.takeBack(household, id) != 1) {
+            throw new NotThereException("It is no longer to be had.");
+        }
+    }
+
+    /** All readable things, for a file or a table. */
+    @Transactional(readOnly = true)
+    List<Kept> all(UUID household) {
+        List<Kept> whole = new ArrayList<>();
+        Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", 0, 0);
+        mapper.list(household, any, 0, MOST_THINGS + 1).forEach(r -> read(r, whole, new ArrayList<>()));
+        return whole;
     }
 
     /** Puts all keepers of a project that nothing uses into the stash; returns how many. */
@@ -88,33 +250,23 @@ public class StashService {
             return 0;
         }
         Workroom room = new Workroom(project);
-        List<Keeper> free = Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses()).free().stream()
-                .filter(k -> k.condition() != Assessment.Condition.BROKEN)
-                .toList();
-        free.forEach(k -> mapper.insertKeeper(
-                household,
-                new StashMapper.KeeperRow(
-                        UUID.randomUUID(),
-                        k.name(),
-                        k.kind().words(),
-                        k.restMm(),
-                        k.depthMm(),
-                        k.count(),
-                        source.cloth().name(),
-                        project.name())));
+        List<StashItem> free = new ArrayList<>();
+        for (Keeper k : Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses())
+                .free()) {
+            if (k.condition() != Assessment.Condition.BROKEN && (k.count() > 0 || k.restMm() > 0)) {
+                free.add(new StashItem(
+                        LooseKeeper.of(k, source.cloth().name()),
+                        new StashItem.Tag("", true, "", "", source.assessment().missed()),
+                        descent(project)));
+            }
+        }
+        keepAll(household, free);
         return free.size();
     }
 
-    /** A remnant and its row. */
-    record Left(StashMapper.RemnantRow row, Leftover leftover) {}
-
-    @Transactional(readOnly = true)
-    Shelf<Left> remnants(UUID household) {
-        return shelf(
-                mapper.remnants(household),
-                r -> new Left(r, LeftoverJson.read(r.document())),
-                StashMapper.RemnantRow::id,
-                r -> "remnant of " + r.cloth() + " from " + r.origin());
+    private static String descent(Project project) {
+        Source source = project.source();
+        return source == null ? project.name() : source.name() + ", through " + project.name();
     }
 
     /**
@@ -131,48 +283,47 @@ public class StashService {
         }
         List<Leftover> left = Leftover.of(lay.problem(), lay.layout());
         Set<Leftover> there = new HashSet<>();
-        remnants(household).whole().stream()
-                .filter(l -> l.row().origin().equals(project.name()))
-                .forEach(l -> there.add(l.leftover()));
-        int kept = 0;
+        all(household).forEach(k -> {
+            if (k.item.thing() instanceof FlatCloth flat && k.item.descent().equals(descent(project))) {
+                there.add(flat.leftover());
+            }
+        });
+        List<StashItem> fresh = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {
+            Leftover one = left.get(i);
+            Cloth cloth = clothOf(project, one);
+            StashItem item = new StashItem(
+                    new FlatCloth(shortened("remnant of " + cloth.name()), cloth, one, true),
+                    new StashItem.Tag("", true, "", "", Assessment.Missed.LITTLE),
+                    descent(project));
             // Read back, so that it compares with what is stored.
-            Leftover one = LeftoverJson.read(LeftoverJson.text(left.get(i)));
-            if ((which.isEmpty() || which.contains(i)) && there.add(one)) {
-                mapper.insertRemnant(
-                        household,
-                        new StashMapper.RemnantRow(
-                                UUID.randomUUID(), one.cloth(), project.name(), LeftoverJson.text(one)));
-                kept++;
+            FlatCloth stored =
+                    (FlatCloth) StashItemJson.read(StashItemJson.text(item)).thing();
+            if ((which.isEmpty() || which.contains(i)) && there.add(stored.leftover())) {
+                fresh.add(item);
             }
         }
-        return kept;
+        keepAll(household, fresh);
+        return fresh.size();
     }
 
-    @Transactional
-    void throwAwayRemnant(UUID household, UUID id) {
-        if (mapper.deleteRemnant(household, id) != 1) {
-            throw new NotThereException("There is no such remnant in this stash.");
+    private static String shortened(String name) {
+        return name.length() > 80 ? name.substring(0, 80) : name;
+    }
+
+    /** The whole cloth of a remnant, with what its tests told: a lay knows it by name alone. */
+    private static Cloth clothOf(Project project, Leftover left) {
+        Source source = project.source();
+        if (source == null) {
+            throw new NotThereException("This lay has no source whose cloth could be told.");
         }
+        Cloth cloth = source.cloth();
+        return left.cloth().equals(cloth.lining().name()) ? cloth.lining() : cloth;
     }
 
-    @Transactional
-    void throwAwayKeeper(UUID household, UUID id) {
-        if (mapper.deleteKeeper(household, id) != 1) {
-            throw new NotThereException("There is no such keeper in this stash.");
-        }
-    }
-
-    /** A source from its open format. */
-    @Transactional
-    public UUID importSource(UUID household, String text) {
-        return keep(household, StashedSourceJson.read(text));
-    }
-
+    /** A source with its idea, as it was kept before there were things. */
     @Transactional
     public UUID keep(UUID household, StashedSource source) {
-        UUID id = UUID.randomUUID();
-        mapper.insert(household, id, StashedSourceJson.text(source));
-        return id;
+        return keep(household, StashItem.of(new StashThing.Garment(source)));
     }
 }

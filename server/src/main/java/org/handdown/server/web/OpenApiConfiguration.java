@@ -4,49 +4,28 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
+import java.io.IOException;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.core.type.ClassMetadata;
+import org.springframework.core.type.classreading.CachingMetadataReaderFactory;
+import org.springframework.util.ClassUtils;
 
 /** The description of the interface that the web page's types are made from: stable, no host, every field required unless nullable. */
 @Configuration(proxyBeanMethods = false)
 class OpenApiConfiguration {
-    /** Fields that hold an object or nothing; a reference cannot say so itself. */
-    private static final Map<String, List<String>> OPTIONAL = Map.ofEntries(
-            Map.entry(
-                    "ProjectView",
-                    List.of("source", "takeApart", "pieces", "letOut", "takeIn", "enough", "lay", "sureness")),
-            Map.entry("StationRequest", List.of("height", "width", "toSide")),
-            Map.entry("JoinRequest", List.of("allowance", "sewn")),
-            Map.entry("WantView", List.of("use")),
-            Map.entry("SourceView", List.of("prospect")),
-            Map.entry("LeastRequest", List.of("width", "length")),
-            Map.entry("AssessmentRequest", List.of("missed", "wantedBy", "conditions", "measured")),
-            Map.entry("StretchTest", List.of("releasedMm")),
-            Map.entry("ClothSheet", List.of("across", "along")),
-            Map.entry("NecklineView", List.of("band")),
-            Map.entry("PanelView", List.of("taped")),
-            Map.entry(
-                    "TapeRequest",
-                    List.of("points", "checks", "sides", "apart", "shape", "measures", "drawn", "name", "layer")),
-            Map.entry("DrawnRequest", List.of("from", "within", "outline", "proof")),
-            Map.entry("TapedView", List.of("shape", "drawn")),
-            Map.entry("CarriedView", List.of("alike")),
-            Map.entry("CarriedRequest", List.of("alike", "grainEdge", "fromX", "fromY", "toX", "toY")),
-            Map.entry("FlawRequest", List.of("kind", "extent", "x", "y", "toX", "toY", "width", "height", "outline")),
-            Map.entry("CutOutRequest", List.of("x", "y", "width", "height", "outline")),
-            Map.entry("TraceRequest", List.of("width", "height", "tolerance")),
-            Map.entry("CameraRequest", List.of("table", "sheet")),
-            Map.entry(
-                    "PointRequest",
-                    List.of("along", "right", "fromFirst", "fromSecond", "side", "toNext", "edge", "finish", "depth")),
-            Map.entry("LetOutView", List.of("inserts")),
-            Map.entry("PlacedView", List.of("kept")),
-            Map.entry("FitEvent", List.of("lay")),
-            Map.entry("VerdictView", List.of("slidesTo")));
+    private static final String CLASSES = "classpath*:org/handdown/**/*.class";
 
     @Bean
     OpenApiCustomizer stable() {
@@ -62,14 +41,38 @@ class OpenApiConfiguration {
         if (api.getComponents() == null || api.getComponents().getSchemas() == null) {
             return;
         }
+        Map<String, Set<String>> nullable = nullable();
         for (Map.Entry<String, Schema> named : api.getComponents().getSchemas().entrySet()) {
             Schema<?> schema = named.getValue();
             Map<String, Schema> fields = schema.getProperties();
             if (fields != null) {
                 List<String> required = new ArrayList<>(fields.keySet());
-                required.removeAll(OPTIONAL.getOrDefault(named.getKey(), List.of()));
+                required.removeAll(nullable.getOrDefault(named.getKey(), Set.of()));
                 schema.setRequired(required);
             }
         }
+    }
+
+    /** Fields of all records that may be null, as the code itself says it, by the simple name that the description calls a record by. */
+    private static Map<String, Set<String>> nullable() {
+        Map<String, Set<String>> fields = new HashMap<>();
+        try {
+            CachingMetadataReaderFactory classes = new CachingMetadataReaderFactory();
+            for (Resource file : new PathMatchingResourcePatternResolver().getResources(CLASSES)) {
+                ClassMetadata told = classes.getMetadataReader(file).getClassMetadata();
+                if (Record.class.getName().equals(told.getSuperClassName())) {
+                    Class<?> record = ClassUtils.forName(told.getClassName(), null);
+                    for (RecordComponent c : record.getRecordComponents()) {
+                        if (c.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+                            fields.computeIfAbsent(record.getSimpleName(), n -> new HashSet<>())
+                                    .add(c.getName());
+                        }
+                    }
+                }
+            }
+        } catch (IOException | ClassNotFoundException e) {
+            throw new IllegalStateException("The program cannot read its own classes.", e);
+        }
+        return fields;
     }
 }

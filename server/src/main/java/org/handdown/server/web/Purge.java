@@ -21,9 +21,8 @@ public class Purge {
     /** States, photos, times and runs of a project go with it. The newest run of a project stays: it is still shown. */
     private static final List<String> STATEMENTS = List.of(
             "delete from project where deleted_at < now() - interval '30 days'",
-            "delete from stash_source where deleted_at < now() - interval '30 days'",
-            "delete from stash_keeper where deleted_at < now() - interval '30 days'",
-            "delete from stash_remnant where deleted_at < now() - interval '30 days'",
+            "delete from stash_thing where deleted_at < now() - interval '30 days'",
+            "delete from stash_hold where project_id is null and hold <> 'USED'",
             """
             delete from fit_run r where status not in ('waiting', 'running') and updated_at < now() - interval '30 days'
               and exists (select 1 from fit_run n where n.project_id = r.project_id and n.started_at > r.started_at)

@@ -154,16 +154,22 @@ class KeptLayTest extends DemoHouseholdTest {
         assertThat(one.body().path("kept").asInt()).isEqualTo(1);
         Reply all = call(user, "POST", "/api/stash/remnants/from/" + id, "{}");
         assertThat(all.body().path("kept").asInt()).isEqualTo(remnants.size() - 1);
-        JsonNode stash = read(user, "/api/stash/remnants").body();
+        JsonNode stash = things(user, "\"kind\":\"REMNANT\"");
         assertThat(stash).hasSize(remnants.size());
-        assertThat(stash.get(0).path("size")).isEqualTo(remnants.get(0).path("size"));
-        assertThat(stash.get(0).path("edges")).isEqualTo(remnants.get(0).path("edges"));
-        assertThat(read(newHousehold(), "/api/stash/remnants").body()).isEmpty();
+        JsonNode largest = stash.findParents("code").stream()
+                .filter(t -> t.path("code").asText().equals("R1"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(largest.path("facts").get(0).asText())
+                .startsWith(remnants.get(0).path("size").asText());
+        for (JsonNode edge : remnants.get(0).path("edges")) {
+            assertThat(largest.path("facts").toString()).contains(edge.asText());
+        }
+        assertThat(largest.path("cloth").path("weave").asText()).isEqualTo("CORDUROY");
+        assertThat(things(newHousehold(), "")).isEmpty();
         String first = stash.get(0).path("id").asText();
-        assertThat(call(user, "DELETE", "/api/stash/remnants/" + first, "").status())
-                .isEqualTo(204);
-        assertThat(call(user, "DELETE", "/api/stash/remnants/" + first, "").status())
-                .isEqualTo(404);
+        assertThat(call(user, "DELETE", "/api/stash/" + first, "").status()).isEqualTo(204);
+        assertThat(call(user, "DELETE", "/api/stash/" + first, "").status()).isEqualTo(404);
     }
 
     @Test

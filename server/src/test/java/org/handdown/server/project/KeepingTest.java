@@ -230,7 +230,7 @@ class KeepingTest extends HouseholdTest {
         JsonNode view = read(user, project).body();
         assertThat(view.path("name").asText()).isEqualTo("Mittens");
         assertThat(view.path("source").path("kind").asText()).isEqualTo("JUMPER");
-        assertThat(read(user, "/api/stash").body()).hasSize(1);
+        assertThat(things(user, "")).hasSize(1);
         assertThat(call(newHousehold(), "POST", "/api/stash/" + made + "/begin", "{}")
                         .status())
                 .isEqualTo(404);
@@ -282,20 +282,18 @@ class KeepingTest extends HouseholdTest {
                 .body()
                 .path("kept")
                 .asInt();
-        JsonNode keepers = read(user, "/api/stash/keepers").body();
+        JsonNode keepers = things(user, "\"kind\":\"KEEPER\"");
         assertThat(kept).isGreaterThan(3);
         assertThat(keepers).hasSize(kept);
         assertThat(texts(keepers, "name")).contains("collar or neckband").doesNotContain("breast pocket");
         HouseholdUser stranger = newHousehold();
         String first = keepers.get(0).path("id").asText();
-        assertThat(read(stranger, "/api/stash/keepers").body()).isEmpty();
-        assertThat(call(stranger, "DELETE", "/api/stash/keepers/" + first, "").status())
-                .isEqualTo(404);
+        assertThat(things(stranger, "")).isEmpty();
+        assertThat(call(stranger, "DELETE", "/api/stash/" + first, "").status()).isEqualTo(404);
         assertThat(call(stranger, "POST", "/api/stash/keepers/from/" + id, "").status())
                 .isEqualTo(404);
-        assertThat(call(user, "DELETE", "/api/stash/keepers/" + first, "").status())
-                .isEqualTo(204);
-        assertThat(read(user, "/api/stash/keepers").body()).hasSize(kept - 1);
+        assertThat(call(user, "DELETE", "/api/stash/" + first, "").status()).isEqualTo(204);
+        assertThat(things(user, "")).hasSize(kept - 1);
     }
 
     @Test

@@ -159,16 +159,16 @@ class StoredStateTest extends DemoHouseholdTest {
                     java.nio.file.Files.readString(java.nio.file.Path.of("../demo", file)));
         }
         jdbc.update(
-                "update stash_source set document = jsonb_set(document, '{kind}', '\"cloak\"') where household_id = ? and position = 2",
+                "update stash_thing set document = jsonb_set(document, '{source,kind}', '\"cloak\"') where household_id = ? and number = 2",
                 user.householdId());
-        JsonNode whole = read(user, "/api/stash").body();
+        JsonNode whole = things(user, "");
         assertThat(whole).hasSize(1);
         assertThat(call(user, "POST", "/api/stash/" + whole.get(0).path("id").asText() + "/begin", "{}")
                         .status())
                 .isEqualTo(201);
-        JsonNode broken = read(user, "/api/stash/broken").body();
+        JsonNode broken = call(user, "POST", "/api/stash/search", "{}").body().path("broken");
         assertThat(broken).hasSize(1);
-        assertThat(broken.get(0).path("what").asText()).isEqualTo("Net-loft door curtains");
+        assertThat(broken.get(0).path("what").asText()).isEqualTo("thing S2");
         assertThat(broken.get(0).path("why").asText()).contains("kind");
     }
 

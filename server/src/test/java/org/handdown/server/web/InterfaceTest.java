@@ -46,8 +46,8 @@ class InterfaceTest extends HouseholdTest {
         var user = newHousehold();
         String curtains = Files.readString(Path.of("../demo/2-door-curtains.source.json"));
         assertThat(call(user, "POST", "/api/stash/import", curtains).status()).isEqualTo(201);
-        assertThat(read(user, "/api/stash").body().get(0).path("name").asText()).isEqualTo("Net-loft door curtains");
+        assertThat(things(user, "").get(0).path("name").asText()).isEqualTo("Net-loft door curtains");
         assertThat(call(user, "POST", "/api/stash/import", "{}").status()).isEqualTo(422);
-        assertThat(read(newHousehold(), "/api/stash").body()).isEmpty();
+        assertThat(things(newHousehold(), "")).isEmpty();
     }
 }

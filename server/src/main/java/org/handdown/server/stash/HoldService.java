@@ -1,0 +1,131 @@
+package org.handdown.server.stash;
+
+import java.sql.SQLException;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.handdown.server.web.NotThereException;
+import org.handdown.stash.Hold;
+import org.handdown.stash.Stock;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What projects were promised of a thing. That nothing is promised twice is held by the database; here it is told kindly. */
+@Service
+class HoldService {
+    private static final String PROMISED = "HD409";
+    private static final String GONE = "HD404";
+
+    private final ThingMapper mapper;
+    private final StashService stash;
+    private final TransactionTemplate transactions;
+
+    HoldService(ThingMapper mapper, StashService stash, TransactionTemplate transactions) {
+        this.mapper = mapper;
+        this.stash = stash;
+        this.transactions = transactions;
+    }
+
+    @Transactional(readOnly = true)
+    List<ThingMapper.HoldRow> of(UUID household, List<UUID> things) {
+        return things.isEmpty() ? List.of() : mapper.holds(household, things);
+    }
+
+    /**
+     * Promises some of a thing to a project, or changes what it was promised.
+     *
+     * @param amount in the thing's own count; 0 for all of it that is free
+     * @throws RefusedValueException with who holds it, where there is not so much
+     */
+    void hold(UUID household, UUID thing, UUID project, Hold hold, double amount) {
+        StashService.Kept kept = stash.require(household, thing);
+        Stock stock = kept.item().thing().stock();
+        double own = of(household, List.of(thing)).stream()
+                .filter(h ->
+                        project.equals(h.project()) && Hold.valueOf(h.hold()).binds())
+                .mapToDouble(ThingMapper.HoldRow::amount)
+                .sum();
+        double free = kept.free() + own;
+        double wanted = amount > 0 ? amount : Math.max(free, hold.binds() ? 0 : stock.amount());
+        if (wanted <= 0) {
+            throw promised(household, thing, stock, free);
+        }
+        // Refuses half a button.
+        new Stock(wanted, stock.unit());
+        try {
+            transactions.executeWithoutResult(s -> mapper.hold(household, thing, project, hold.name(), wanted));
+        } catch (DataAccessException e) {
+            switch (state(e)) {
+                case PROMISED -> throw promised(household, thing, stock, free);
+                case GONE -> throw new NotThereException("There is no such project, or the thing is gone.");
+                default -> throw e;
+            }
+        }
+    }
+
+    /** What the database says of a promise that cannot be kept; another failure is nobody's promise. */
+    private static String state(DataAccessException e) {
+        Throwable cause = e.getMostSpecificCause();
+        String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
+        return state == null ? "" : state;
+    }
+
+    /** @throws RefusedValueException with who holds it, where nothing of it is free */
+    void requireFree(UUID household, UUID thing) {
+        StashService.Kept kept = stash.require(household, thing);
+        if (kept.free() <= 0) {
+            throw promised(household, thing, kept.item().thing().stock(), 0);
+        }
+    }
+
+    private RefusedValueException promised(UUID household, UUID thing, Stock stock, double free) {
+        String who = holders(household, thing, stock);
+        return new RefusedValueException(
+                "hold.amount",
+                Wording.fill(
+                        "%s of it is free; %s. Let go of it there first, or take less.",
+                        free > 0 ? stock.words(free) : "Nothing", who.isEmpty() ? "there is no more" : who));
+    }
+
+    private String holders(UUID household, UUID thing, Stock stock) {
+        return of(household, List.of(thing)).stream()
+                .filter(h -> Hold.valueOf(h.hold()).binds())
+                .map(h -> Wording.fill(
+                        "%s %s for “%s”",
+                        stock.unit() == Stock.Unit.WHOLE ? "it is" : stock.words(h.amount()),
+                        Hold.valueOf(h.hold()).words(),
+                        h.name()))
+                .collect(Collectors.joining(", "));
+    }
+
+    @Transactional
+    void release(UUID household, UUID thing, UUID project) {
+        if (mapper.release(household, thing, project) != 1) {
+            throw new NotThereException("That project holds nothing of it.");
+        }
+    }
+
+    /** Runs a change of a thing, and says who holds it where the change would break a promise. */
+    void keepingPromises(UUID household, UUID thing, Runnable change) {
+        try {
+            change.run();
+        } catch (DataAccessException e) {
+            if (!state(e).equals(PROMISED)) {
+                throw e;
+            }
+            Stock stock = stash.require(household, thing).item().thing().stock();
+            throw new RefusedValueException(
+                    "hold",
+                    Wording.fill("It is promised: %s. Let go of it there first.", holders(household, thing, stock)));
+        }
+    }
+
+    static @Nullable String idOf(ThingMapper.HoldRow row) {
+        return row.project() == null ? null : row.project().toString();
+    }
+}

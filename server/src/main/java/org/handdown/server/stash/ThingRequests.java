@@ -1,0 +1,236 @@
+package org.handdown.server.stash;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.Weave;
+import org.handdown.fit.FitLayout;
+import org.handdown.geometry.Point;
+import org.handdown.geometry.Ring;
+import org.handdown.lay.Leftover;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.reuse.KeeperKind;
+import org.handdown.server.project.Typed;
+import org.handdown.source.Assessment;
+import org.handdown.source.Construction;
+import org.handdown.source.Source;
+import org.handdown.source.StashedSource;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.MeasureSpec;
+import org.handdown.source.anatomy.SourceKind;
+import org.handdown.stash.FlatCloth;
+import org.handdown.stash.LooseKeeper;
+import org.handdown.stash.Notion;
+import org.handdown.stash.StashItem;
+import org.handdown.stash.StashThing;
+import org.handdown.stash.Stock;
+import org.jspecify.annotations.Nullable;
+
+/** What the page sends of a thing: raw texts, turned into values here so that a refusal names the field. */
+final class ThingRequests {
+    private ThingRequests() {}
+
+    static final Typed TYPED = new Typed(LengthUnit.CM);
+    private static final int LONGEST = 500;
+
+    record ThingTagRequest(
+            @Nullable String place,
+            boolean washed,
+            @Nullable String note,
+            @Nullable String cost,
+            Assessment.@Nullable Missed missed) {
+        StashItem.Tag toTag() {
+            return new StashItem.Tag(
+                    Typed.text(place),
+                    washed,
+                    bounded("thing.note", note),
+                    bounded("thing.cost", cost),
+                    missed == null ? Assessment.Missed.SOME : missed);
+        }
+    }
+
+    record ThingClothRequest(
+            @Nullable String name,
+            @Nullable Weave weave,
+            @Nullable String colour,
+            @Nullable HeatLimit heat) {
+        /** @param before what was told of it otherwise stays */
+        Cloth toCloth(String thing, @Nullable Cloth before) {
+            return new Cloth(
+                    Typed.text(name).isEmpty() ? thing : Typed.text(name),
+                    before == null ? "" : before.fibre(),
+                    weave == null ? Weave.PLAIN : weave,
+                    Typed.text(colour).isEmpty() ? "#9a8f7c" : Typed.text(colour),
+                    before != null && before.oneWay(),
+                    before != null && before.reversible(),
+                    before == null ? 1 : before.thicknessMm(),
+                    heat == null ? HeatLimit.ONE_DOT : heat,
+                    before == null ? ClothSheet.UNTESTED : before.sheet());
+        }
+    }
+
+    /**
+     * How large it is, as it was typed.
+     *
+     * @param width across the grain, of cloth that lies flat
+     * @param length along it, or of a keeper or notion
+     */
+    record ThingSizeRequest(
+            @Nullable String width,
+            @Nullable String length,
+            @Nullable String depth,
+            @Nullable String stretch,
+            @Nullable String count,
+            @Nullable String diameter,
+            @Nullable String words) {
+        private static double mm(String field, @Nullable String text) {
+            return Typed.text(text).isEmpty() ? 0 : TYPED.mm(field, text);
+        }
+
+        private static double small(String field, @Nullable String text) {
+            return Typed.text(text).isEmpty() ? 0 : TYPED.thin(field, text);
+        }
+
+        LooseKeeper.Size ofKeeper() {
+            return new LooseKeeper.Size(
+                    mm("thing.length", length),
+                    Typed.percent("thing.stretch", stretch),
+                    mm("thing.depth", depth),
+                    Typed.text(count).isEmpty() ? 0 : (int) Typed.count("thing.count", count),
+                    small("thing.diameter", diameter));
+        }
+
+        double amount(Stock.Unit unit) {
+            return unit == Stock.Unit.MM ? TYPED.mm("thing.length", length) : Typed.count("thing.count", count);
+        }
+    }
+
+    /**
+     * A thing as a whole.
+     *
+     * @param sourceKind and measures: of a garment; what is not measured is taken from an average one of its size
+     * @param keeper or notion: what sort it is
+     */
+    record ThingRequest(
+            StashThing.@Nullable Kind kind,
+            @Nullable String name,
+            @Nullable ThingTagRequest tag,
+            @Nullable ThingClothRequest cloth,
+            @Nullable ThingSizeRequest size,
+            @Nullable SourceKind sourceKind,
+            @Nullable Map<String, String> measures,
+            @Nullable KeeperKind keeper,
+            Notion.@Nullable Sort notion) {
+        /** @param before the thing as it was; what the page does not know of it stays */
+        StashItem toItem(@Nullable StashItem before) {
+            StashItem.Tag tagged = tag == null ? StashItem.Tag.NONE : tag.toTag();
+            StashThing made = thing(before == null ? null : before.thing());
+            return new StashItem(made, tagged, before == null ? "" : before.descent()).tagged(tagged);
+        }
+
+        private StashThing thing(@Nullable StashThing before) {
+            ThingSizeRequest sized =
+                    size == null ? new ThingSizeRequest(null, null, null, null, null, null, null) : size;
+            String called = Typed.text(name);
+            return switch (Typed.require("thing.kind", kind)) {
+                case SOURCE -> garment(called, before instanceof StashThing.Garment g ? g.source() : null);
+                case LENGTH ->
+                    new StashThing.ByTheMetre(
+                            clothOf(called, before),
+                            TYPED.mm("thing.width", sized.width),
+                            TYPED.mm("thing.length", sized.length));
+                case PANEL, REMNANT -> flat(called, sized, before instanceof FlatCloth f ? f : null);
+                case KEEPER ->
+                    new LooseKeeper(
+                            called,
+                            Typed.require("thing.keeper", keeper),
+                            sized.ofKeeper(),
+                            cloth == null ? "" : Typed.text(cloth.name),
+                            before instanceof LooseKeeper k ? k.condition() : Assessment.Condition.SOUND);
+                case NOTION -> {
+                    Notion.Sort sort = Typed.require("thing.notion", notion);
+                    yield new Notion(called, sort, Typed.text(sized.words), sized.amount(sort.unit()));
+                }
+            };
+        }
+
+        private Cloth clothOf(String called, @Nullable StashThing before) {
+            ThingClothRequest told = cloth == null ? new ThingClothRequest(null, null, null, null) : cloth;
+            return told.toCloth(called, before == null ? null : before.cloth());
+        }
+
+        /** A rectangle by its two sides; one that came from a lay keeps its outline. */
+        private FlatCloth flat(String called, ThingSizeRequest sized, @Nullable FlatCloth before) {
+            Cloth made = clothOf(called, before);
+            boolean isRemnant = kind == StashThing.Kind.REMNANT;
+            if (before != null) {
+                return new FlatCloth(called, made, before.leftover(), isRemnant);
+            }
+            double wide = TYPED.mm("thing.width", sized.width);
+            double high = TYPED.mm("thing.length", sized.length);
+            if (!(wide >= 10 && high >= 10 && wide <= 5_000 && high <= 20_000)) {
+                throw new RefusedValueException(
+                        "thing.width", "A flat piece of cloth is from 1 cm to 5 m wide and to 20 m long.");
+            }
+            Ring ring = Ring.rectangle(0, 0, wide, high);
+            FitLayout.Remnant remnant =
+                    new FitLayout.Remnant("cloth", ring, new FitLayout.GrainRectangle(new Point(0, 0), 0, wide, high));
+            return new FlatCloth(called, made, new Leftover(remnant, made.name(), 90, List.of(), List.of()), isRemnant);
+        }
+
+        private StashThing garment(String called, @Nullable Source before) {
+            SourceKind made = Typed.require("thing.sourceKind", sourceKind);
+            boolean same = before != null && before.kind() == made;
+            GarmentMeasures measured = same && before != null ? before.measures() : GarmentMeasures.first(made);
+            Set<String> proposed = new HashSet<>(
+                    same && before != null
+                            ? before.assessment().proposed()
+                            : made.measures().stream().map(MeasureSpec::id).toList());
+            Map<String, Double> typed = typed(made);
+            proposed.removeAll(typed.keySet());
+            Map<String, Double> values = AverageGarment.like(measured, typed, proposed);
+            Construction construction = new Construction(
+                    new GarmentMeasures(made, values),
+                    same && before != null ? before.construction().adjustments() : List.of());
+            construction.anatomy();
+            Source source = new Source(
+                    called,
+                    before == null ? "" : before.what(),
+                    before == null ? "" : before.condition(),
+                    before == null ? "" : before.care(),
+                    "",
+                    clothOf(called, before == null ? null : new StashThing.Garment(new StashedSource(before, ""))),
+                    construction,
+                    before == null ? List.of() : before.faults(),
+                    (before == null ? Assessment.NONE : before.assessment()).proposing(proposed));
+            return new StashThing.Garment(new StashedSource(source, ""));
+        }
+
+        private Map<String, Double> typed(SourceKind made) {
+            Map<String, Double> typed = new HashMap<>();
+            Map<String, String> texts = measures == null ? Map.of() : measures;
+            for (MeasureSpec spec : made.measures()) {
+                String text = Typed.text(texts.get(spec.id()));
+                if (!text.isEmpty()) {
+                    String field = "thing." + spec.id();
+                    typed.put(spec.id(), spec.isCount() ? Typed.count(field, text) : TYPED.mm(field, text));
+                }
+            }
+            return typed;
+        }
+    }
+
+    private static String bounded(String field, @Nullable String text) {
+        String plain = Typed.text(text);
+        if (plain.length() > LONGEST) {
+            throw new RefusedValueException(field, "is too long; 500 characters are the most.");
+        }
+        return plain;
+    }
+}
