@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Plus, Upload } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import { boundsOf } from '../drawing/paths'
 import { provideProblem } from '../ui/problem'
@@ -21,6 +21,12 @@ const things = computed(() => shelf.value?.things ?? [])
 const picked = ref<string>()
 const shown = computed(() => things.value.find((t) => t.id === picked.value))
 const adding = ref(false)
+const slip = ref<HTMLElement>()
+// On a narrow screen the slip lies above the cupboard: what was picked below comes into sight.
+watch([picked, adding], async () => {
+  await nextTick()
+  if (shown.value || adding.value) slip.value?.scrollIntoView({ block: 'nearest' })
+})
 const last = ref<Thing>()
 const A_PAGE = 60
 /** The longest side of any of them is as long as a card, so that one scale does for all. */
@@ -160,7 +166,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
             {{ b.why }}
           </li>
         </ul>
-        <ul class="grid grid-cols-2 gap-3 sm:grid-cols-3 xl:grid-cols-4">
+        <ul class="grid grid-cols-2 gap-3 sm:grid-cols-3 2xl:grid-cols-4">
           <li v-for="t in things" :key="t.id" class="flex">
             <ThingCard :thing="t" :across="across" :picked="picked === t.id" @pick="choose(t)" />
           </li>
@@ -182,7 +188,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
           </button>
         </div>
       </div>
-      <aside class="min-w-0">
+      <aside ref="slip" class="order-first min-w-0 scroll-mt-4 lg:order-none">
         <section v-if="adding" class="slip p-4">
           <h2 class="mb-2 text-2xl">Into the stash</h2>
           <ThingForm :busy="stash.busy.value" @store="add" @leave="adding = false" />

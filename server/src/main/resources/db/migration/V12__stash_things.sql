@@ -17,12 +17,15 @@ create table stash_thing (
   widest_mm double precision not null default 0,
   longest_mm double precision not null default 0,
   document jsonb not null,
+  -- The project that it came out of, where the program saw it come.
+  from_project uuid references project on delete set null,
   version bigint not null default 1,
   created_at timestamptz not null default now(),
   updated_at timestamptz not null default now(),
   deleted_at timestamptz,
   unique (household_id, kind, number)
 );
+create index stash_thing_from on stash_thing (from_project) where from_project is not null;
 create index stash_thing_household on stash_thing (household_id, kind, number) where deleted_at is null;
 
 -- What a thing was before each of its last changes, for undo.

@@ -9,7 +9,9 @@ import java.util.function.UnaryOperator;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectMapper.ProjectRow;
+import org.handdown.server.web.UnreadableException;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -26,12 +28,19 @@ class ProjectWrites {
     private final ProjectReader reader;
     private final Showing showing;
     private final TransactionOperations transaction;
+    private final ApplicationEventPublisher events;
 
-    ProjectWrites(ProjectMapper mapper, ProjectReader reader, Showing showing, TransactionOperations transaction) {
+    ProjectWrites(
+            ProjectMapper mapper,
+            ProjectReader reader,
+            Showing showing,
+            TransactionOperations transaction,
+            ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.reader = reader;
         this.showing = showing;
         this.transaction = transaction;
+        this.events = events;
     }
 
     /** A document with the project it reads back as, known to be fit to be shown. */
@@ -121,7 +130,20 @@ class ProjectWrites {
         if (mapper.move(of.household(), row.id(), sound.project.name(), seq, row.version()) != 1) {
             throw new IllegalStateException("Impossible state: a locked project changed its version.");
         }
+        boolean isCut = CutTicked.isCut(sound.project);
+        if (isCut != wasCut(of, row)) {
+            events.publishEvent(new CutTicked(of, sound.project, isCut));
+        }
         return stored(of, reader.row(of), sound.project);
+    }
+
+    /** What cannot be read any more was not cut by anything that could be taken back. */
+    private boolean wasCut(ProjectOf of, ProjectRow row) {
+        try {
+            return CutTicked.isCut(reader.project(of, row));
+        } catch (UnreadableException e) {
+            return false;
+        }
     }
 
     /** The times of a project follow its checked-off steps, through undo and redo; first, for the household's rates are made of them. */

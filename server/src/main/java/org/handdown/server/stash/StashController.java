@@ -287,7 +287,7 @@ class StashController {
     /** When a project ends, its free keepers go to the stash. */
     @PostMapping("/keepers/from/{project}")
     KeptView keepFree(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
-        return new KeptView(stash.keepFree(user.householdId(), projects.project(of)));
+        return new KeptView(stash.keepFree(of, projects.project(of)));
     }
 
     /** @param which remnants of the lay, by their place; none named: all */
@@ -297,7 +297,32 @@ class StashController {
     @PostMapping("/remnants/from/{project}")
     KeptView keepRemnants(
             @AuthenticationPrincipal HouseholdUser user, ProjectOf of, @RequestBody KeepRemnantsRequest body) {
-        return new KeptView(stash.keepRemnants(
-                user.householdId(), projects.project(of), body.which == null ? List.of() : body.which));
+        return new KeptView(stash.keepRemnants(of, projects.project(of), body.which == null ? List.of() : body.which));
+    }
+
+    record ReturnedView(String id, String code, String name, String place) {}
+
+    /** What came back of a project: remnants and keepers, once its cloth was cut. */
+    @GetMapping("/from/{project}")
+    List<ReturnedView> from(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
+        projects.require(of);
+        return stash.from(of).stream()
+                .map(r -> new ReturnedView(
+                        r.id().toString(),
+                        new StashCode(StashThing.Kind.valueOf(r.kind()), r.number()).text(),
+                        r.name(),
+                        r.place()))
+                .toList();
+    }
+
+    record PlaceRequest(@Nullable String place) {}
+
+    /** Where all of it lies that has no place yet: asked once. */
+    @PutMapping("/from/{project}/place")
+    List<ReturnedView> place(
+            @AuthenticationPrincipal HouseholdUser user, ProjectOf of, @RequestBody PlaceRequest body) {
+        projects.require(of);
+        stash.place(of, Typed.text(body.place));
+        return from(user, of);
     }
 }

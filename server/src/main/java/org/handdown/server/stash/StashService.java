@@ -1,10 +1,8 @@
 package org.handdown.server.stash;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.project.StashItemJson;
@@ -17,8 +15,10 @@ import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
 import org.handdown.reuse.Losses;
+import org.handdown.server.project.ProjectOf;
 import org.handdown.server.stash.ThingMapper.Columns;
 import org.handdown.server.stash.ThingMapper.Narrowing;
+import org.handdown.server.stash.ThingMapper.ReturnedRow;
 import org.handdown.server.stash.ThingMapper.ThingRow;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.UnreadableException;
@@ -31,6 +31,7 @@ import org.handdown.stash.Sheet;
 import org.handdown.stash.StashItem;
 import org.handdown.stash.StashSearch;
 import org.handdown.stash.StashThing;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -166,6 +167,10 @@ public class StashService {
 
     @Transactional
     public List<UUID> keepAll(UUID household, List<StashItem> items) {
+        return keepAll(household, items, null);
+    }
+
+    private List<UUID> keepAll(UUID household, List<StashItem> items, @Nullable UUID from) {
         mapper.lock(household);
         if (mapper.all(household) + items.size() > MOST_THINGS) {
             throw new RefusedValueException(
@@ -176,7 +181,12 @@ public class StashService {
             UUID id = UUID.randomUUID();
             Columns columns = columns(item);
             mapper.insert(
-                    household, id, mapper.nextNumber(household, columns.kind()), columns, StashItemJson.text(item));
+                    household,
+                    id,
+                    mapper.nextNumber(household, columns.kind()),
+                    columns,
+                    StashItemJson.text(item),
+                    from);
             ids.add(id);
         }
         return ids;
@@ -242,12 +252,67 @@ public class StashService {
         return whole;
     }
 
-    /** Puts all keepers of a project that nothing uses into the stash; returns how many. */
+    /** Puts all keepers of a project that nothing uses into the stash; returns how many are new. */
     @Transactional
-    int keepFree(UUID household, Project project) {
+    int keepFree(ProjectOf of, Project project) {
+        return keepOnce(of, keepers(project));
+    }
+
+    /**
+     * Puts remnants of a project's lay into the stash; one that lies there already is not put there twice.
+     *
+     * @param which by their place in the lay; empty for all
+     * @return how many are new
+     */
+    @Transactional
+    int keepRemnants(ProjectOf of, Project project, List<Integer> which) {
+        if (project.lay() == null) {
+            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
+        }
+        List<StashItem> all = remnants(project);
+        List<StashItem> wanted = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            if (which.isEmpty() || which.contains(i)) {
+                wanted.add(all.get(i));
+            }
+        }
+        return keepOnce(of, wanted);
+    }
+
+    /** What came of a project before lies there still, or comes back with its number; only the rest is new. */
+    private int keepOnce(ProjectOf of, List<StashItem> items) {
+        List<ReturnedRow> before = new ArrayList<>(mapper.from(of.household(), of.id()));
+        List<StashItem> fresh = new ArrayList<>();
+        int kept = 0;
+        for (StashItem item : items) {
+            // Read back, so that it compares with what is stored.
+            StashThing thing = StashItemJson.read(StashItemJson.text(item)).thing();
+            ReturnedRow known =
+                    before.stream().filter(r -> isOf(r, thing)).findFirst().orElse(null);
+            if (known == null) {
+                fresh.add(item);
+            } else {
+                before.remove(known);
+                kept += known.gone() ? mapper.takeBack(of.household(), known.id()) : 0;
+            }
+        }
+        keepAll(of.household(), fresh, of.id());
+        return kept + fresh.size();
+    }
+
+    private static boolean isOf(ReturnedRow row, StashThing thing) {
+        try {
+            return StashItemJson.read(row.document()).thing().equals(thing);
+        } catch (RefusedValueException e) {
+            // What cannot be read any more is nothing that comes back.
+            return false;
+        }
+    }
+
+    private static List<StashItem> keepers(Project project) {
         Source source = project.source();
         if (source == null) {
-            return 0;
+            return List.of();
         }
         Workroom room = new Workroom(project);
         List<StashItem> free = new ArrayList<>();
@@ -260,8 +325,23 @@ public class StashService {
                         descent(project)));
             }
         }
-        keepAll(household, free);
-        return free.size();
+        return free;
+    }
+
+    private static List<StashItem> remnants(Project project) {
+        Lay lay = project.lay();
+        if (lay == null || project.source() == null) {
+            return List.of();
+        }
+        return Leftover.of(lay.problem(), lay.layout()).stream()
+                .map(left -> {
+                    Cloth cloth = clothOf(project, left);
+                    return new StashItem(
+                            new FlatCloth(shortened("remnant of " + cloth.name()), cloth, left, true),
+                            new StashItem.Tag("", true, "", "", Assessment.Missed.LITTLE),
+                            descent(project));
+                })
+                .toList();
     }
 
     private static String descent(Project project) {
@@ -269,42 +349,35 @@ public class StashService {
         return source == null ? project.name() : source.name() + ", through " + project.name();
     }
 
-    /**
-     * Puts remnants of a project's lay into the stash; one that lies there already is not put there twice.
-     *
-     * @param which by their place in the lay; empty for all
-     * @return how many are new
-     */
+    /** The cloth is cut: what was promised of it is used up, and what is left over comes back by itself. */
     @Transactional
-    int keepRemnants(UUID household, Project project, List<Integer> which) {
-        Lay lay = project.lay();
-        if (lay == null) {
-            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
-        }
-        List<Leftover> left = Leftover.of(lay.problem(), lay.layout());
-        Set<Leftover> there = new HashSet<>();
-        all(household).forEach(k -> {
-            if (k.item.thing() instanceof FlatCloth flat && k.item.descent().equals(descent(project))) {
-                there.add(flat.leftover());
-            }
-        });
-        List<StashItem> fresh = new ArrayList<>();
-        for (int i = 0; i < left.size(); i++) {
-            Leftover one = left.get(i);
-            Cloth cloth = clothOf(project, one);
-            StashItem item = new StashItem(
-                    new FlatCloth(shortened("remnant of " + cloth.name()), cloth, one, true),
-                    new StashItem.Tag("", true, "", "", Assessment.Missed.LITTLE),
-                    descent(project));
-            // Read back, so that it compares with what is stored.
-            FlatCloth stored =
-                    (FlatCloth) StashItemJson.read(StashItemJson.text(item)).thing();
-            if ((which.isEmpty() || which.contains(i)) && there.add(stored.leftover())) {
-                fresh.add(item);
-            }
-        }
-        keepAll(household, fresh);
-        return fresh.size();
+    void cut(ProjectOf of, Project project) {
+        mapper.usedUp(of.household(), of.id(), List.of("RESERVED", "AT_WORK"), "USED");
+        List<StashItem> back = new ArrayList<>(remnants(project));
+        back.addAll(keepers(project));
+        keepOnce(of, back);
+    }
+
+    /** Not cut after all: what came back goes out again, but for what somebody was promised meanwhile. */
+    @Transactional
+    void notCut(ProjectOf of) {
+        mapper.takeOut(of.household(), of.id());
+        mapper.usedUp(of.household(), of.id(), List.of("USED"), "AT_WORK");
+    }
+
+    /** What came of a project and lies in the stash. */
+    @Transactional(readOnly = true)
+    List<ReturnedRow> from(ProjectOf of) {
+        return mapper.from(of.household(), of.id()).stream()
+                .filter(r -> !r.gone())
+                .toList();
+    }
+
+    /** Where all of it lies that nobody gave a place yet. */
+    @Transactional
+    void place(ProjectOf of, String place) {
+        new StashItem.Tag(place, false, "", "", Assessment.Missed.SOME);
+        mapper.place(of.household(), of.id(), place);
     }
 
     private static String shortened(String name) {

@@ -60,6 +60,9 @@ interface ThingMapper {
 
     record HoldRow(UUID thing, @Nullable UUID project, String name, String hold, double amount) {}
 
+    /** What came out of a project. @param gone thrown away since, or taken out again by undo */
+    record ReturnedRow(UUID id, String kind, int number, String name, String place, String document, boolean gone) {}
+
     record ThrownRow(UUID id, String name, String kind, int number, OffsetDateTime deletedAt) {}
 
     List<ThingRow> list(
@@ -85,7 +88,8 @@ interface ThingMapper {
             @Param("id") UUID id,
             @Param("number") int number,
             @Param("columns") Columns columns,
-            @Param("document") String document);
+            @Param("document") String document,
+            @Param("from") @Nullable UUID from);
 
     int update(
             @Param("household") UUID household,
@@ -105,6 +109,18 @@ interface ThingMapper {
     int delete(@Param("household") UUID household, @Param("id") UUID id);
 
     int takeBack(@Param("household") UUID household, @Param("id") UUID id);
+
+    List<ReturnedRow> from(@Param("household") UUID household, @Param("project") UUID project);
+
+    int takeOut(@Param("household") UUID household, @Param("project") UUID project);
+
+    void usedUp(
+            @Param("household") UUID household,
+            @Param("project") UUID project,
+            @Param("before") List<String> before,
+            @Param("now") String now);
+
+    int place(@Param("household") UUID household, @Param("project") UUID project, @Param("place") String place);
 
     List<ThrownRow> thrownAway(@Param("household") UUID household);
 

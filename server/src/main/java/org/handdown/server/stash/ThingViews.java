@@ -15,6 +15,7 @@ import org.handdown.reuse.KeeperKind;
 import org.handdown.server.project.Say;
 import org.handdown.server.stash.StashService.Kept;
 import org.handdown.source.Assessment;
+import org.handdown.source.Source;
 import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Anatomy;
@@ -157,14 +158,7 @@ final class ThingViews {
     private static List<String> facts(StashThing thing) {
         List<String> facts = new ArrayList<>();
         if (thing instanceof StashThing.Garment g) {
-            for (MeasureSpec m : g.source().kind().measures()) {
-                if (!m.isCount() && m.options().isEmpty() && facts.size() < MOST_FACTS) {
-                    boolean guessed = g.source().assessment().proposed().contains(m.id());
-                    facts.add(m.words().split(",")[0] + " "
-                            + SAY.length(g.source().measures().mm(m.id()))
-                            + (guessed ? ", not measured" : ""));
-                }
-            }
+            addMeasured(facts, g.source());
         } else if (thing instanceof LooseKeeper k) {
             addKeeper(facts, k);
         } else if (thing instanceof Notion n) {
@@ -178,6 +172,22 @@ final class ThingViews {
         }
         facts.removeIf(String::isBlank);
         return facts;
+    }
+
+    /** What somebody measured first; what nobody did is no fact. */
+    private static void addMeasured(List<String> facts, Source source) {
+        for (MeasureSpec m : source.kind().measures()) {
+            boolean isLength = !m.isCount() && m.options().isEmpty();
+            if (isLength
+                    && facts.size() < MOST_FACTS
+                    && !source.assessment().proposed().contains(m.id())) {
+                facts.add(m.words().split(",")[0] + " "
+                        + SAY.length(source.measures().mm(m.id())));
+            }
+        }
+        if (facts.isEmpty()) {
+            facts.add("not measured yet: drawn as an average one");
+        }
     }
 
     /** Of a remnant the largest rectangle along its grain: its box says little of it. */

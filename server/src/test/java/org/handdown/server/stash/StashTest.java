@@ -65,8 +65,7 @@ class StashTest extends HouseholdTest {
         assertThat(one.path("form").path("measures").path("waist").asText()).isEqualTo("42.0 cm");
         assertThat(one.path("form").path("measures").has("seat")).isFalse();
         assertThat(one.path("thing").path("facts").get(0).asText()).isEqualTo("waist 42.0 cm");
-        // Half the average waist: half the average seat, which nobody measured.
-        assertThat(one.path("thing").path("facts").get(1).asText()).isEqualTo("seat girth 52.0 cm, not measured");
+        assertThat(one.path("thing").path("facts").get(1).asText()).isEqualTo("inside leg 39.0 cm");
         String begun = call(user, "POST", "/api/stash/" + id + "/begin", "{}").text("id");
         assertThat(read(user, "/api/projects/" + begun)
                         .body()

@@ -1,0 +1,24 @@
+package org.handdown.server.stash;
+
+import org.handdown.server.project.CutTicked;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** The moment the cloth is cut, remnants and freed keepers lie in the stash; undone, they do not. */
+@Component
+class WhatComesBack {
+    private final StashService stash;
+
+    WhatComesBack(StashService stash) {
+        this.stash = stash;
+    }
+
+    @EventListener
+    void ticked(CutTicked ticked) {
+        if (ticked.isCut()) {
+            stash.cut(ticked.of(), ticked.project());
+        } else {
+            stash.notCut(ticked.of());
+        }
+    }
+}

@@ -1,0 +1,103 @@
+package org.handdown.server.stash;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
+import org.handdown.server.DemoHouseholdTest;
+import org.junit.jupiter.api.Test;
+
+/** What lies in the stash once the cloth of a project is cut. */
+class WhatComesBackTest extends DemoHouseholdTest {
+    private String id() {
+        return project.substring(project.lastIndexOf('/') + 1);
+    }
+
+    private JsonNode back() {
+        return read(user, "/api/stash/from/" + id()).body();
+    }
+
+    private Reply tick(boolean done) {
+        long version = read(user, project).body().path("version").asLong();
+        return call(user, "PUT", project + "/steps/cut?version=" + version, "{\"done\":" + done + ",\"minutes\":null}");
+    }
+
+    private Reply step(String way) {
+        long version = read(user, project).body().path("version").asLong();
+        return call(user, "POST", project + "/" + way + "?version=" + version, "");
+    }
+
+    @Test
+    void remnantsAndFreedKeepersComeBackByThemselvesAndGoOutAgainByUndo() {
+        if (read(user, project).body().path("done").has("cut")) {
+            tick(false);
+        }
+        assertThat(back()).isEmpty();
+        int remnants = read(user, project).body().path("lay").path("remnants").size();
+        assertThat(tick(true).status()).isEqualTo(200);
+        List<String> codes = back().findValuesAsText("code");
+        assertThat(codes.stream().filter(c -> c.startsWith("R"))).hasSize(remnants);
+        assertThat(codes.stream().filter(c -> c.startsWith("K"))).isNotEmpty();
+        // What is put in by hand besides is there already.
+        assertThat(call(user, "POST", "/api/stash/remnants/from/" + id(), "{}")
+                        .body()
+                        .path("kept")
+                        .asInt())
+                .isZero();
+        assertThat(step("undo").status()).isEqualTo(200);
+        assertThat(back()).isEmpty();
+        assertThat(things(user, "\"kind\":\"REMNANT\"")).isEmpty();
+        // Done again the same bags are the same things.
+        assertThat(step("redo").status()).isEqualTo(200);
+        assertThat(back().findValuesAsText("code")).isEqualTo(codes);
+    }
+
+    @Test
+    void theirPlaceIsAskedOnceAndTheyKnowWhereTheyCameFrom() {
+        tick(false);
+        tick(true);
+        Reply placed = call(user, "PUT", "/api/stash/from/" + id() + "/place", "{\"place\":\"scrap box\"}");
+        assertThat(placed.body().findValuesAsText("place")).containsOnly("scrap box");
+        JsonNode remnant = things(user, "\"kind\":\"REMNANT\"").get(0);
+        assertThat(remnant.path("tag").path("place").asText()).isEqualTo("scrap box");
+        assertThat(remnant.path("descent").asText()).contains("through");
+        assertThat(remnant.path("cloth").path("weave").asText()).isEqualTo("CORDUROY");
+    }
+
+    @Test
+    void whatSomebodyWasPromisedMeanwhileStaysAndTheSourceIsUsedUp() {
+        tick(false);
+        String curtains = call(
+                        user,
+                        "POST",
+                        "/api/stash",
+                        "{\"kind\":\"SOURCE\",\"name\":\"old curtain\",\"sourceKind\":\"CURTAIN\"}")
+                .text("id");
+        call(user, "PUT", "/api/stash/" + curtains + "/holds/" + id(), "{}");
+        tick(true);
+        assertThat(read(user, "/api/stash/" + curtains)
+                        .body()
+                        .path("thing")
+                        .path("holds")
+                        .get(0)
+                        .path("hold")
+                        .asText())
+                .isEqualTo("USED");
+        String other =
+                call(user, "POST", "/api/projects", "{\"name\":\"Pouch\"}").text("id");
+        String first = back().get(0).path("id").asText();
+        assertThat(call(user, "PUT", "/api/stash/" + first + "/holds/" + other, "{}")
+                        .status())
+                .isEqualTo(200);
+        tick(false);
+        assertThat(back().findValuesAsText("id")).containsExactly(first);
+        assertThat(read(user, "/api/stash/" + curtains)
+                        .body()
+                        .path("thing")
+                        .path("holds")
+                        .get(0)
+                        .path("hold")
+                        .asText())
+                .isEqualTo("AT_WORK");
+    }
+}
