@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import RefusalNote from '../project/RefusalNote.vue'
+import CameBack from '../stash/CameBack.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 
 const { project } = defineProps<{ project: ProjectView }>()
@@ -57,6 +58,12 @@ const hours = (m: number) =>
       <p v-if="isStale" class="slip mb-3 border-l-4 border-l-stale p-3 text-stale" role="status">
         Something upstream changed since: see the loose loops on the thread. Do not cut before that is redone.
       </p>
+      <CameBack
+        v-if="project.steps.some((s) => s.step.id === 'cut' && s.done)"
+        class="mb-3"
+        :project="project.id"
+        :version="project.version"
+      />
       <ol class="grid gap-2">
         <li
           v-for="(s, i) in project.steps"

@@ -13,12 +13,7 @@ import org.junit.jupiter.api.Test;
 class AlteringIT extends Seated {
     /** The jumper from the stash, to be taken in. */
     private void jumperToTakeIn() {
-        table.page()
-                .getByRole(AriaRole.ARTICLE)
-                .filter(new Locator.FilterOptions().setHasText("The jumper that was boiled"))
-                .getByText("Begin with it")
-                .click();
-        table.page().waitForURL(Pattern.compile("/aim$"));
+        table.beginWith("The jumper that was boiled");
         table.field("It will be").selectOption(new SelectOption().setLabel("the source itself, taken in or shortened"));
         table.field("Who will wear it").fill("Runa");
         table.button("Settle the aim").click();

@@ -148,13 +148,7 @@ class AppearanceIT {
 
     /** The jumper from the stash, pinned at the sides and its sleeves shortened above their ribs. */
     private static void takingIn(Table table) {
-        table.page().navigate(table.page().url().replaceAll("(https?://[^/]+).*", "$1/"));
-        table.page()
-                .getByRole(AriaRole.ARTICLE)
-                .filter(new Locator.FilterOptions().setHasText("The jumper that was boiled"))
-                .getByText("Begin with it")
-                .click();
-        table.heading("Aim").waitFor();
+        table.beginWith("The jumper that was boiled");
         table.field("It will be").selectOption(new SelectOption().setLabel("the source itself, taken in or shortened"));
         table.field("Who will wear it").fill("Runa");
         table.button("Settle the aim").click();

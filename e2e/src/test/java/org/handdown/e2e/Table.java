@@ -91,6 +91,36 @@ record Table(Page page) {
                 .containsText("for " + wearer);
     }
 
+    /** Opens the stash and picks a thing in it. */
+    void pick(String thing) {
+        page.navigate(page.url().replaceAll("(https?://[^/]+).*", "$1/stash"));
+        thing(thing).click();
+    }
+
+    /** A thing as it lies in the stash. */
+    Locator thing(String name) {
+        return page.getByRole(AriaRole.LISTITEM)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(name)))
+                .first();
+    }
+
+    /** Begins a project with a source of the stash; whoever else it was kept for lets go of it. */
+    void beginWith(String source) {
+        pick(source);
+        Locator slip = page.getByRole(AriaRole.COMPLEMENTARY);
+        Locator holders = slip.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Let go"));
+        slip.getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Kept for"))
+                .waitFor();
+        for (int left = holders.count(); left > 0; left--) {
+            holders.first().click();
+            com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(holders)
+                    .hasCount(left - 1);
+        }
+        button("Begin with it").click();
+        page.waitForURL(Pattern.compile("/aim$"));
+        heading("Aim").waitFor();
+    }
+
     void settle(String label, String text) {
         field(label).fill(text);
         field(label).press("Tab");

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import org.handdown.formats.project.StashJson;
 import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
@@ -50,6 +51,9 @@ class DemoLoader implements ApplicationRunner {
         HouseholdUser user = accounts.createDemo("The Lantern Quay household", "Runa");
         for (Path file : files(".source.json")) {
             stash.importSource(user.householdId(), Files.readString(file));
+        }
+        for (Path file : files(".things.json")) {
+            stash.keepAll(user.householdId(), StashJson.read(Files.readString(file)));
         }
         for (Path file : files(".project.json")) {
             projects.importProject(user.householdId(), Files.readString(file));
