@@ -3,13 +3,13 @@ import { Trash2, Upload } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { boundsOf } from '../drawing/paths'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
 import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
 import ThingCard from '../stash/ThingCard.vue'
+import { useScale } from '../stash/useScale'
 import { useHousehold } from './useHousehold'
 
 const { account } = useAccount()
@@ -41,17 +41,7 @@ async function takeBack(id: string) {
   last.value = undefined
 }
 const newest = computed(() => stash.value?.things.slice(0, NEWEST) ?? [])
-const across = computed(
-  () =>
-    1.04 *
-    Math.max(
-      120,
-      ...newest.value
-        .filter((t) => t.drawing.outlines.length)
-        .map((t) => boundsOf(t.drawing.outlines))
-        .flatMap((b) => [b.maxX - b.minX, b.maxY - b.minY]),
-    ),
-)
+const scale = useScale(newest)
 const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
 </script>
 
@@ -125,13 +115,13 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       <p class="mb-4 text-muted">
         {{
           stash?.count
-            ? `${stash.count} things wait for their turn; the newest are drawn here, all to one scale.`
+            ? `${stash.count} things wait for their turn; the newest are drawn here.`
             : 'It is empty yet. Garments, remnants, zips and buttons can be noted there, and found by their size.'
         }}
       </p>
       <ul class="mb-4 grid grid-cols-2 gap-3 sm:grid-cols-4 lg:grid-cols-6">
         <li v-for="t in newest" :key="t.id" class="flex">
-          <ThingCard :thing="t" :across="across" :picked="false" @pick="router.push('/stash')" />
+          <ThingCard :thing="t" :across="scale(t)" :picked="false" @pick="router.push('/stash')" />
         </li>
       </ul>
       <RouterLink class="act act-main" to="/stash">Open the stash</RouterLink>

@@ -3,13 +3,13 @@ import { Plus, Upload } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas } from '../api/client'
-import { boundsOf } from '../drawing/paths'
 import { provideProblem } from '../ui/problem'
 import ProblemNote from '../ui/ProblemNote.vue'
 import SearchSlip from './SearchSlip.vue'
 import ThingCard from './ThingCard.vue'
 import ThingForm from './ThingForm.vue'
 import ThingSlip from './ThingSlip.vue'
+import { useScale } from './useScale'
 import { useStash, type Thing, type ThingBody } from './useStash'
 
 /** The cupboard: everything that waits, drawn to one scale, found by name, code, role and size. */
@@ -29,18 +29,7 @@ watch([picked, adding], async () => {
 })
 const last = ref<Thing>()
 const A_PAGE = 60
-/** The longest side of any of them is as long as a card, so that one scale does for all. */
-const across = computed(
-  () =>
-    1.04 *
-    Math.max(
-      120,
-      ...things.value
-        .filter((t) => t.drawing.outlines.length)
-        .map((t) => boundsOf(t.drawing.outlines))
-        .flatMap((b) => [b.maxX - b.minX, b.maxY - b.minY]),
-    ),
-)
+const scale = useScale(things)
 async function add(body: ThingBody) {
   const made = await stash.add(body)
   if (!made) return
@@ -58,6 +47,12 @@ async function bring(e: Event) {
 async function pick(id: string) {
   await stash.lookForAnything()
   picked.value = id
+}
+/** The slip goes with its thing. */
+async function throwAway(thing: Thing) {
+  if (!(await stash.gone(thing.id))) return
+  last.value = thing
+  picked.value = undefined
 }
 async function takeBack(id: string) {
   if (await stash.takeBack(id)) last.value = undefined
@@ -110,7 +105,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
       </details>
     </header>
     <main class="mx-auto grid max-w-[100rem] gap-5 p-5 lg:grid-cols-[19rem_1fr_21rem]">
-      <div class="grid content-start gap-4">
+      <div class="grid content-start gap-4 self-start lg:sticky lg:top-4">
         <SearchSlip :stash="stash" />
         <details v-if="thrown?.length" class="slip px-4 py-2">
           <summary class="min-h-8 cursor-pointer">Thrown away, still to be had: {{ thrown.length }}</summary>
@@ -151,7 +146,9 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
           <template v-else-if="isLooking">
             Nothing that is free serves. Ask for less, or look at what is promised elsewhere.
           </template>
-          <template v-else-if="things.length">{{ shelf?.count }} things, all drawn to one scale.</template>
+          <template v-else-if="things.length"
+            >{{ shelf?.count }} things: all cloth drawn to one scale, all keepers to a larger one.</template
+          >
           <template v-else-if="stash.asked.value.text || stash.asked.value.place || stash.asked.value.kind">
             Nothing of that name or kind lies here.
           </template>
@@ -168,7 +165,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
         </ul>
         <ul class="grid grid-cols-2 gap-3 sm:grid-cols-3 2xl:grid-cols-4">
           <li v-for="t in things" :key="t.id" class="flex">
-            <ThingCard :thing="t" :across="across" :picked="picked === t.id" @pick="choose(t)" />
+            <ThingCard :thing="t" :across="scale(t)" :picked="picked === t.id" @pick="choose(t)" />
           </li>
         </ul>
         <div v-if="!isLooking && (shelf?.count ?? 0) > A_PAGE" class="mt-4 flex gap-2">
@@ -188,7 +185,10 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
           </button>
         </div>
       </div>
-      <aside ref="slip" class="order-first min-w-0 scroll-mt-4 lg:order-none">
+      <aside
+        ref="slip"
+        class="order-first min-w-0 scroll-mt-4 self-start lg:sticky lg:top-4 lg:order-none lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto"
+      >
         <section v-if="adding" class="slip p-4">
           <h2 class="mb-2 text-2xl">Into the stash</h2>
           <ThingForm :busy="stash.busy.value" @store="add" @leave="adding = false" />
@@ -201,7 +201,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
           @close="picked = undefined"
           @picked="pick"
           @beside="(t) => (beside = t)"
-          @gone="(t) => ((last = t), (picked = undefined))"
+          @gone="throwAway"
         />
         <p v-else class="slip hidden p-4 text-muted lg:block">
           Pick a thing to see all of it, or put something in.

@@ -41,9 +41,6 @@ async function another() {
   const made = await stash.another(thing.id)
   if (made) emit('picked', made.id)
 }
-async function gone() {
-  if (await stash.gone(thing.id)) emit('gone', thing)
-}
 async function begin() {
   const made = await stash.begin(thing.id)
   if (made) void router.push({ name: 'project', params: { id: made.id } })
@@ -122,7 +119,7 @@ async function hold(as: 'RESERVED' | 'WISHED') {
         <a class="act" :href="`/api/stash/labels.pdf?things=${thing.id}`" target="_blank"
           ><Printer :size="16" /> Label</a
         >
-        <button class="act" @click="gone"><Trash2 :size="16" /> Throw away</button>
+        <button class="act" @click="emit('gone', thing)"><Trash2 :size="16" /> Throw away</button>
       </div>
       <section class="grid gap-2">
         <h3 class="text-lg">Photographs</h3>

@@ -62,8 +62,11 @@ class AppearanceIT {
                 complaints.add("console: " + m.text());
             }
         });
-        table.heading("Net-loft door curtains").waitFor();
+        table.thing("horn buttons").waitFor();
         look(table.page(), "household", complaints);
+        table.pick("loden end");
+        table.page().waitForLoadState(LoadState.NETWORKIDLE);
+        look(table.page(), "stash", complaints);
         table.open("Dungarees for Ilse");
         for (String station : STATIONS) {
             table.goTo(station);
@@ -123,7 +126,7 @@ class AppearanceIT {
             table.button("Keep").click();
         }
         table.page().getByText("as first laid").first().waitFor();
-        look(table.page(), "lay-compare", complaints);
+        check(table.page(), "lay-compare", complaints);
     }
 
     /** The smock's panels: what they carry, how they are reshaped, and a front by photo. */

@@ -265,16 +265,9 @@ class KeepingIT extends Seated {
 
     @Test
     void twoSourcesAreComparedBeforeTheyAreJoined() {
-        table.page()
-                .getByRole(AriaRole.ARTICLE)
-                .filter(new Locator.FilterOptions().setHasText("Camp blanket"))
-                .getByText("Compare")
-                .click();
-        table.page()
-                .getByRole(AriaRole.ARTICLE)
-                .filter(new Locator.FilterOptions().setHasText("striped shirt"))
-                .getByText("with this")
-                .click();
+        table.pick("Camp blanket");
+        table.button("Beside another").click();
+        table.thing("striped shirt").click();
         assertThat(table.text("times as thick")).isVisible();
     }
 
