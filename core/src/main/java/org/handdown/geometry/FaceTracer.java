@@ -237,6 +237,11 @@ final class FaceTracer {
             along[at] = t;
             order[at] = c;
         }
+        return between(first, order);
+    }
+
+    /** Neighbouring cuts of each line, each pair once. */
+    private long[] between(int[] first, int[] order) {
         long[] parts = new long[cuts];
         int n = 0;
         for (int i = 0; i < length.length; i++) {

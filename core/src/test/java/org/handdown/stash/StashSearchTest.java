@@ -23,7 +23,12 @@ class StashSearchTest {
         return new FlatCloth(
                 "remnant",
                 Demo.CORD,
-                new Leftover(new FitLayout.Remnant("cloth", outline, null), "rust cord", grainDeg, List.of(), List.of(zones)),
+                new Leftover(
+                        new FitLayout.Remnant("cloth", outline, null),
+                        "rust cord",
+                        grainDeg,
+                        List.of(),
+                        List.of(zones)),
                 true);
     }
 
@@ -72,7 +77,8 @@ class StashSearchTest {
         assertThat(look(Sought.sheet(600, 400), cloth)).isEmpty();
         StashSearch.Served served = look(Sought.sheet(240, 780), cloth).orElseThrow();
         Region part = Region.of(java.util.Objects.requireNonNull(served.place()));
-        assertThat(Region.of(cloth.leftover().outline()).grown(0.1).covers(part)).isTrue();
+        assertThat(Region.of(cloth.leftover().outline()).grown(0.1).covers(part))
+                .isTrue();
         assertThat(part.intersection(Region.of(stain)).areaMm2()).isLessThan(30);
     }
 
@@ -90,8 +96,10 @@ class StashSearchTest {
     @Test
     void clothThatRunsOrBearsNoHeatIsLeftOut() {
         FlatCloth cord = remnant(Ring.rectangle(0, 0, 600, 800), 90);
-        assertThat(look(Sought.sheet(100, 100).of(new Sought.ClothRules(true, null)), cord)).isEmpty();
-        assertThat(look(Sought.sheet(100, 100).of(new Sought.ClothRules(false, Demo.CORD.heat())), cord)).isPresent();
+        assertThat(look(Sought.sheet(100, 100).of(new Sought.ClothRules(true, null)), cord))
+                .isEmpty();
+        assertThat(look(Sought.sheet(100, 100).of(new Sought.ClothRules(false, Demo.CORD.heat())), cord))
+                .isPresent();
     }
 
     @Test
@@ -114,10 +122,13 @@ class StashSearchTest {
 
     @Test
     void aRibPassesWhatItWasTestedToPass() {
-        assertThat(look(Sought.rib(380), keeper(KeeperKind.RIB, 240, 0.6, 0, 0))).isPresent();
-        assertThat(look(Sought.rib(385), keeper(KeeperKind.RIB, 240, 0.6, 0, 0))).isEmpty();
+        assertThat(look(Sought.rib(380), keeper(KeeperKind.RIB, 240, 0.6, 0, 0)))
+                .isPresent();
+        assertThat(look(Sought.rib(385), keeper(KeeperKind.RIB, 240, 0.6, 0, 0)))
+                .isEmpty();
         assertThat(look(Sought.rib(380), keeper(KeeperKind.RIB, 300, 0, 0, 0))).isEmpty();
-        assertThat(look(Sought.rib(380), new Notion("e", Notion.Sort.ELASTIC, "6 mm", 400))).isPresent();
+        assertThat(look(Sought.rib(380), new Notion("e", Notion.Sort.ELASTIC, "6 mm", 400)))
+                .isPresent();
     }
 
     @Test
@@ -125,7 +136,8 @@ class StashSearchTest {
         assertThatThrownBy(() -> Sought.strip(40, 0)).isInstanceOf(RefusedValueException.class);
         assertThatThrownBy(() -> Sought.buttons(0, 15)).hasMessageContaining("how large");
         assertThatThrownBy(() -> keeper(KeeperKind.BUTTONS, 0, 0, 0, 15)).hasMessageContaining("how many");
-        assertThatThrownBy(() -> new Notion("thread", Notion.Sort.THREAD, "", 1.5)).hasMessageContaining("whole");
+        assertThatThrownBy(() -> new Notion("thread", Notion.Sort.THREAD, "", 1.5))
+                .hasMessageContaining("whole");
     }
 
     @Test

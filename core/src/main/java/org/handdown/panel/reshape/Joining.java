@@ -41,15 +41,7 @@ public final class Joining {
         Outline second = Reshaping.cloth(other);
         Edge a = Reshaping.edge(first, edgeOfOne, "join.edge");
         Edge b = Reshaping.edge(second, edgeOfOther, "join.otherEdge");
-        for (Edge e : List.of(a, b)) {
-            if (Math.abs(e.bowMm()) > Reshaping.STRAIGHT_MM) {
-                throw new RefusedValueException(
-                        e == a ? "join.edge" : "join.otherEdge",
-                        Wording.fill(
-                                "Edge “%s” bows by %.0f mm; only straight edges lie flat when they are pieced. Cut it straight first.",
-                                e.name(), Math.abs(e.bowMm())));
-            }
-        }
+        requireStraight(a, b);
         Point way = a.end().minus(a.start());
         double turn = way.times(-1).directionDeg() - b.end().minus(b.start()).directionDeg();
         Point in = way.left().times(2 * allowanceMm / way.lengthMm());
@@ -72,6 +64,24 @@ public final class Joining {
                     "join",
                     "Pieced so, the panels lie over each other beyond the seam; take other edges or cut first.");
         }
+        Flaw seam = seam(a, b, in, allowanceMm);
+        String how = Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn));
+        return asOne(one, other, layer, move, edges, both, List.of(seam), how);
+    }
+
+    private static void requireStraight(Edge a, Edge b) {
+        for (Edge e : List.of(a, b)) {
+            if (Math.abs(e.bowMm()) > Reshaping.STRAIGHT_MM) {
+                throw new RefusedValueException(
+                        e == a ? "join.edge" : "join.otherEdge",
+                        Wording.fill(
+                                "Edge “%s” bows by %.0f mm; only straight edges lie flat when they are pieced. Cut it straight first.",
+                                e.name(), Math.abs(e.bowMm())));
+            }
+        }
+    }
+
+    private static Flaw seam(Edge a, Edge b, Point in, double allowanceMm) {
         Point half = in.times(0.5);
         Point seamEnd = a.start().between(a.end(), Math.min(1, b.lengthMm() / a.lengthMm()));
         Point seamFrom = b.lengthMm() >= a.lengthMm() ? a.start() : a.end().minus(seamEnd.minus(a.start()));
@@ -80,8 +90,7 @@ public final class Joining {
                 Flaw.Kind.SEAM,
                 "piecing seam",
                 new Flaw.Strip(seamFrom.plus(half), a.end().plus(half), Math.max(2, 2 * allowanceMm)));
-        String how = Wording.fill("%s pieced to %s%s", one.name(), other.name(), remarks(one, other, a, b, turn));
-        return asOne(one, other, layer, move, edges, both, List.of(seam), how);
+        return seam;
     }
 
     /**

@@ -47,13 +47,7 @@ public final class StillSewn {
         Outline second = Reshaping.cloth(other);
         Edge a = Reshaping.edge(first, edgeOfOne, "join.edge");
         Edge b = Reshaping.edge(second, edgeOfOther, "join.otherEdge");
-        if (Math.abs(a.lengthMm() - b.lengthMm()) > EASED_MM) {
-            throw new RefusedValueException(
-                    "join",
-                    Wording.fill(
-                            "One side of the seam is %.0f mm longer than the other and was eased in: it does not lie flat. Open it.",
-                            Math.abs(a.lengthMm() - b.lengthMm())));
-        }
+        requireAlike(a, b);
         Turn turn = best(points(a), points(b.reversed()));
         UnaryOperator<Point> move = turn::of;
         Edge beside = b.map(move).reversed();
@@ -88,6 +82,16 @@ public final class StillSewn {
                 other.name(),
                 Joining.remarks(one, other, a, b, turn.degrees));
         return Joining.asOne(one, other, layer, move, edges, whole, seam(a, beside, seamless), how);
+    }
+
+    private static void requireAlike(Edge a, Edge b) {
+        if (Math.abs(a.lengthMm() - b.lengthMm()) > EASED_MM) {
+            throw new RefusedValueException(
+                    "join",
+                    Wording.fill(
+                            "One side of the seam is %.0f mm longer than the other and was eased in: it does not lie flat. Open it.",
+                            Math.abs(a.lengthMm() - b.lengthMm())));
+        }
     }
 
     /** How the second panel is turned and moved. */

@@ -117,9 +117,7 @@ final class BandDraft {
                     "A rib of at least %.0f mm at rest lies along the edge of %.0f mm at a comfortable stretch; a longer one is eased.",
                     rib, edge));
         } else {
-            Paper paper = folded("waistband", "waistband", edge + f.of("overlap"), wide, seam);
-            Waistband.closing(paper, edge + f.of("overlap"), 2 * wide, f.of("overlap"));
-            band = (kind == 2 ? paper.grain(CutGrain.BIAS) : paper).piece();
+            band = closed(f, kind == 2);
             sizes.add(Size.girth("closed", 0, 0, 0, new Size.Term("waistband", "lower", 1))
                     .plus(-f.of("overlap"), "overlap"));
             notes.add(
@@ -128,6 +126,13 @@ final class BandDraft {
                             : "Interface one half, up to the fold, without the allowances.");
         }
         return new Design("waistband", List.of(band), List.of(), sizes, notes, List.of());
+    }
+
+    private static Piece closed(Figures f, boolean isBias) {
+        Paper paper = folded("waistband", "waistband", f.of("edge") + f.of("overlap"), f.of("wide"), f.of("seam"));
+        Waistband.closing(paper, f.of("edge") + f.of("overlap"), 2 * f.of("wide"), f.of("overlap"));
+        Piece band = (isBias ? paper.grain(CutGrain.BIAS) : paper).piece();
+        return band;
     }
 
     private static Paper folded(String id, String name, double length, double wide, double seam) {

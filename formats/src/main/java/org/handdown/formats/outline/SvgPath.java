@@ -194,6 +194,23 @@ final class SvgPath extends DefaultPathHandler {
         } else if (!sweep && swept > 0) {
             swept -= 2 * Math.PI;
         }
+        sweep(new Ellipse(cx, cy, rx, ry, cos, sin), from, swept, toX, toY);
+        at(toX, toY);
+    }
+
+    /** Turned about its middle; points are told on the circle that it is made of. */
+    private record Ellipse(double cx, double cy, double rx, double ry, double cos, double sin) {
+        double x(double onX, double onY) {
+            return cx + cos * rx * onX - sin * ry * onY;
+        }
+
+        double y(double onX, double onY) {
+            return cy + sin * rx * onX + cos * ry * onY;
+        }
+    }
+
+    /** In steps of one curve each; the last ends where the arc was told to end. */
+    private void sweep(Ellipse e, double from, double swept, double toX, double toY) {
         int steps = (int) Math.max(1, Math.ceil(Math.abs(swept) / STEP - 1e-9));
         double step = swept / steps;
         double handle = 4.0 / 3 * Math.tan(step / 4);
@@ -206,13 +223,12 @@ final class SvgPath extends DefaultPathHandler {
             double by = Math.sin(b) - handle * Math.cos(b);
             boolean isLast = i == steps - 1;
             path.curveTo(
-                    cx + cos * rx * ax - sin * ry * ay,
-                    cy + sin * rx * ax + cos * ry * ay,
-                    cx + cos * rx * bx - sin * ry * by,
-                    cy + sin * rx * bx + cos * ry * by,
-                    isLast ? toX : cx + cos * rx * Math.cos(b) - sin * ry * Math.sin(b),
-                    isLast ? toY : cy + sin * rx * Math.cos(b) + cos * ry * Math.sin(b));
+                    e.x(ax, ay),
+                    e.y(ax, ay),
+                    e.x(bx, by),
+                    e.y(bx, by),
+                    isLast ? toX : e.x(Math.cos(b), Math.sin(b)),
+                    isLast ? toY : e.y(Math.cos(b), Math.sin(b)));
         }
-        at(toX, toY);
     }
 }

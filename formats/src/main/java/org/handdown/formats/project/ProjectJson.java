@@ -176,15 +176,7 @@ public final class ProjectJson {
         if (lay != null) {
             node.set("lay", write(lay));
         }
-        if (!project.kept().isEmpty()) {
-            ArrayNode kept = node.putArray("keptLays");
-            project.kept().forEach(k -> {
-                ObjectNode one = kept.addObject().put("name", k.name()).put("at", k.at().toString());
-                one.set("lay", write(k.lay()));
-                one.set("panels", PanelsJson.write(k.panels()));
-                one.set("pieces", PieceJson.write(k.pieces()));
-            });
-        }
+        writeKept(node, project);
         if (!project.workings().equals(Project.Workings.NONE)) {
             node.set("workings", WorkingsJson.write(project.workings()));
         }
@@ -197,6 +189,11 @@ public final class ProjectJson {
                     .byMm()
                     .forEach((mm, text) -> typed.addObject().put("mm", mm).put("text", text));
         }
+        writeDone(node, project);
+        return node;
+    }
+
+    private static void writeDone(ObjectNode node, Project project) {
         ObjectNode done = node.putObject("done");
         new TreeMap<>(project.done())
                 .forEach((step, d) ->
@@ -209,7 +206,18 @@ public final class ProjectJson {
                 note.set("lesson", ChangeJson.write(lesson));
             }
         });
-        return node;
+    }
+
+    private static void writeKept(ObjectNode node, Project project) {
+        if (!project.kept().isEmpty()) {
+            ArrayNode kept = node.putArray("keptLays");
+            project.kept().forEach(k -> {
+                ObjectNode one = kept.addObject().put("name", k.name()).put("at", k.at().toString());
+                one.set("lay", write(k.lay()));
+                one.set("panels", PanelsJson.write(k.panels()));
+                one.set("pieces", PieceJson.write(k.pieces()));
+            });
+        }
     }
 
     public static String text(Project project) {

@@ -107,6 +107,12 @@ public final class StashCsv {
             row.put("across mm", whole(Math.floor(sheets.get(0).box().widthMm())));
             row.put("along mm", whole(Math.floor(sheets.get(0).box().heightMm())));
         }
+        addOwn(row, thing);
+        return List.copyOf(row.values());
+    }
+
+    /** What only things of its sort have. */
+    private static void addOwn(Map<String, String> row, StashThing thing) {
         if (thing instanceof StashThing.Garment g) {
             row.put("what", Words.of(g.source().kind()));
         } else if (thing instanceof LooseKeeper k) {
@@ -122,7 +128,6 @@ public final class StashCsv {
             row.put("size", harmless(n.size()));
             row.put(n.sort().unit() == Stock.Unit.MM ? "along mm" : "count", figure(n.amount()));
         }
-        return List.copyOf(row.values());
     }
 
     private static String figure(double value) {
@@ -156,7 +161,7 @@ public final class StashCsv {
                 if (items.size() == MOST_ROWS) {
                     throw new RefusedValueException("file", "A stash takes 2000 things at most; bring them in parts.");
                 }
-                items.add(item(new Row(row, rows.getCurrentLineNumber())));
+                items.add(item(new TableRow(row, rows.getCurrentLineNumber())));
             }
         } catch (IOException | IllegalArgumentException | IllegalStateException e) {
             throw new RefusedValueException(
@@ -168,57 +173,7 @@ public final class StashCsv {
         return items;
     }
 
-    /** A row that tells its line where something is wrong with it. */
-    private record Row(CSVRecord record, long line) {
-        String text(String column) {
-            return record.isMapped(column) && record.isSet(column)
-                    ? record.get(column).strip()
-                    : "";
-        }
-
-        double mm(String column) {
-            String text = text(column).replace(',', '.');
-            if (text.isEmpty()) {
-                return 0;
-            }
-            try {
-                double value = Double.parseDouble(text);
-                if (value >= 0 && value < 1e6) {
-                    return value;
-                }
-            } catch (NumberFormatException e) {
-                // Told below.
-            }
-            throw refused(Wording.fill("“%s” under “%s” is no figure from nought up.", text, column));
-        }
-
-        RefusedValueException refused(String why) {
-            return new RefusedValueException("file", Wording.fill("Line %d: ", line) + why);
-        }
-
-        <E extends Enum<E>> E word(String column, Class<E> kind, E otherwise) {
-            String text = text(column);
-            return text.isEmpty() ? otherwise : word(column, kind);
-        }
-
-        <E extends Enum<E>> E word(String column, Class<E> kind) {
-            String text =
-                    text(column).toUpperCase(Locale.ROOT).replace(' ', '_').replace('-', '_');
-            for (E constant : kind.getEnumConstants()) {
-                if (constant.name().equals(text)) {
-                    return constant;
-                }
-            }
-            List<String> known = new ArrayList<>();
-            for (E constant : kind.getEnumConstants()) {
-                known.add(Words.of(constant));
-            }
-            throw refused(
-                    Wording.fill("“%s” under “%s” is none of %s.", text(column), column, String.join(", ", known)));
-        }
-    }
-
-    private static StashItem item(Row row) {
+    private static StashItem item(TableRow row) {
         try {
             return new StashItem(
                             thing(row),
@@ -242,7 +197,7 @@ public final class StashCsv {
         return Set.of("yes", "y", "x", "1", "true").contains(text.toLowerCase(Locale.ROOT));
     }
 
-    private static StashThing thing(Row row) {
+    private static StashThing thing(TableRow row) {
         return switch (row.word("kind", StashThing.Kind.class)) {
             case LENGTH -> new StashThing.ByTheMetre(cloth(row), row.mm("across mm"), row.mm("along mm"));
             case KEEPER ->
@@ -271,7 +226,7 @@ public final class StashCsv {
         };
     }
 
-    private static Cloth cloth(Row row) {
+    private static Cloth cloth(TableRow row) {
         String name = row.text("cloth").isEmpty() ? row.text("name") : row.text("cloth");
         return new Cloth(
                 name,
@@ -285,7 +240,7 @@ public final class StashCsv {
                 ClothSheet.UNTESTED);
     }
 
-    private static StashThing garment(Row row) {
+    private static StashThing garment(TableRow row) {
         GarmentMeasures average = GarmentMeasures.first(row.word("what", SourceKind.class));
         Set<String> proposed = Set.copyOf(
                 average.kind().measures().stream().map(MeasureSpec::id).toList());

@@ -67,8 +67,9 @@ class StashFilesTest {
 
     @Test
     void aSourceFileOfItsOwnIsAThing() throws IOException {
-        assertThat(StashJson.read(curtains())).singleElement().satisfies(i -> assertThat(i.thing())
-                .isInstanceOf(StashThing.Garment.class));
+        assertThat(StashJson.read(curtains()))
+                .singleElement()
+                .satisfies(i -> assertThat(i.thing()).isInstanceOf(StashThing.Garment.class));
     }
 
     @Test
@@ -84,10 +85,13 @@ class StashFilesTest {
         List<StashItem> things = things();
         String table = StashCsv.write(Map.of("K1", things.get(4)));
         assertThat(StashCsv.read(table)).singleElement().satisfies(i -> {
-            assertThat(((LooseKeeper) i.thing()).size()).isEqualTo(((LooseKeeper) things.get(4).thing()).size());
+            assertThat(((LooseKeeper) i.thing()).size())
+                    .isEqualTo(((LooseKeeper) things.get(4).thing()).size());
             assertThat(i.tag()).isEqualTo(things.get(4).tag());
         });
-        assertThat(StashCsv.read(StashCsv.write(Map.of("N1", things.get(5)))).get(0).thing())
+        assertThat(StashCsv.read(StashCsv.write(Map.of("N1", things.get(5))))
+                        .get(0)
+                        .thing())
                 .isEqualTo(things.get(5).thing());
         assertThatThrownBy(() -> StashCsv.read(StashCsv.write(Map.of("R1", things.get(2)))))
                 .hasMessageContaining("Line 2")
@@ -112,6 +116,7 @@ class StashFilesTest {
         assertThatThrownBy(() -> StashCsv.read("kind,name\nnotion,x\n")).hasMessageContaining("Line 2");
         assertThatThrownBy(() -> StashCsv.read("kind,what,name,count\nkeeper,buttons,b,many\n"))
                 .hasMessageContaining("many");
-        assertThatThrownBy(() -> StashCsv.read("kind,what,name\nkeeper,\"buttons,b\n")).isInstanceOf(RuntimeException.class);
+        assertThatThrownBy(() -> StashCsv.read("kind,what,name\nkeeper,\"buttons,b\n"))
+                .isInstanceOf(RuntimeException.class);
     }
 }

@@ -7,25 +7,15 @@ import java.util.UUID;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.project.StashItemJson;
 import org.handdown.geometry.Box;
-import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.project.Lay;
-import org.handdown.project.Project;
-import org.handdown.project.Workroom;
-import org.handdown.reuse.Keeper;
-import org.handdown.reuse.Losses;
-import org.handdown.server.project.ProjectOf;
 import org.handdown.server.stash.ThingMapper.Columns;
 import org.handdown.server.stash.ThingMapper.Narrowing;
-import org.handdown.server.stash.ThingMapper.ReturnedRow;
 import org.handdown.server.stash.ThingMapper.ThingRow;
 import org.handdown.server.web.NotThereException;
 import org.handdown.server.web.UnreadableException;
-import org.handdown.source.Assessment;
 import org.handdown.source.Source;
 import org.handdown.source.StashedSource;
-import org.handdown.stash.FlatCloth;
 import org.handdown.stash.LooseKeeper;
 import org.handdown.stash.Sheet;
 import org.handdown.stash.StashItem;
@@ -170,7 +160,9 @@ public class StashService {
         return keepAll(household, items, null);
     }
 
-    private List<UUID> keepAll(UUID household, List<StashItem> items, @Nullable UUID from) {
+    /** @param from the project that they came out of; null for what was brought in */
+    @Transactional
+    List<UUID> keepAll(UUID household, List<StashItem> items, @Nullable UUID from) {
         mapper.lock(household);
         if (mapper.all(household) + items.size() > MOST_THINGS) {
             throw new RefusedValueException(
@@ -250,148 +242,6 @@ public class StashService {
         Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", 0, 0);
         mapper.list(household, any, 0, MOST_THINGS + 1).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
-    }
-
-    /** Puts all keepers of a project that nothing uses into the stash; returns how many are new. */
-    @Transactional
-    int keepFree(ProjectOf of, Project project) {
-        return keepOnce(of, keepers(project));
-    }
-
-    /**
-     * Puts remnants of a project's lay into the stash; one that lies there already is not put there twice.
-     *
-     * @param which by their place in the lay; empty for all
-     * @return how many are new
-     */
-    @Transactional
-    int keepRemnants(ProjectOf of, Project project, List<Integer> which) {
-        if (project.lay() == null) {
-            throw new NotThereException("Nothing is laid yet; lay the pieces first.");
-        }
-        List<StashItem> all = remnants(project);
-        List<StashItem> wanted = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            if (which.isEmpty() || which.contains(i)) {
-                wanted.add(all.get(i));
-            }
-        }
-        return keepOnce(of, wanted);
-    }
-
-    /** What came of a project before lies there still, or comes back with its number; only the rest is new. */
-    private int keepOnce(ProjectOf of, List<StashItem> items) {
-        List<ReturnedRow> before = new ArrayList<>(mapper.from(of.household(), of.id()));
-        List<StashItem> fresh = new ArrayList<>();
-        int kept = 0;
-        for (StashItem item : items) {
-            // Read back, so that it compares with what is stored.
-            StashThing thing = StashItemJson.read(StashItemJson.text(item)).thing();
-            ReturnedRow known =
-                    before.stream().filter(r -> isOf(r, thing)).findFirst().orElse(null);
-            if (known == null) {
-                fresh.add(item);
-            } else {
-                before.remove(known);
-                kept += known.gone() ? mapper.takeBack(of.household(), known.id()) : 0;
-            }
-        }
-        keepAll(of.household(), fresh, of.id());
-        return kept + fresh.size();
-    }
-
-    private static boolean isOf(ReturnedRow row, StashThing thing) {
-        try {
-            return StashItemJson.read(row.document()).thing().equals(thing);
-        } catch (RefusedValueException e) {
-            // What cannot be read any more is nothing that comes back.
-            return false;
-        }
-    }
-
-    private static List<StashItem> keepers(Project project) {
-        Source source = project.source();
-        if (source == null) {
-            return List.of();
-        }
-        Workroom room = new Workroom(project);
-        List<StashItem> free = new ArrayList<>();
-        for (Keeper k : Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses())
-                .free()) {
-            if (k.condition() != Assessment.Condition.BROKEN && (k.count() > 0 || k.restMm() > 0)) {
-                free.add(new StashItem(
-                        LooseKeeper.of(k, source.cloth().name()),
-                        new StashItem.Tag("", true, "", "", source.assessment().missed()),
-                        descent(project)));
-            }
-        }
-        return free;
-    }
-
-    private static List<StashItem> remnants(Project project) {
-        Lay lay = project.lay();
-        if (lay == null || project.source() == null) {
-            return List.of();
-        }
-        return Leftover.of(lay.problem(), lay.layout()).stream()
-                .map(left -> {
-                    Cloth cloth = clothOf(project, left);
-                    return new StashItem(
-                            new FlatCloth(shortened("remnant of " + cloth.name()), cloth, left, true),
-                            new StashItem.Tag("", true, "", "", Assessment.Missed.LITTLE),
-                            descent(project));
-                })
-                .toList();
-    }
-
-    private static String descent(Project project) {
-        Source source = project.source();
-        return source == null ? project.name() : source.name() + ", through " + project.name();
-    }
-
-    /** The cloth is cut: what was promised of it is used up, and what is left over comes back by itself. */
-    @Transactional
-    void cut(ProjectOf of, Project project) {
-        mapper.usedUp(of.household(), of.id(), List.of("RESERVED", "AT_WORK"), "USED");
-        List<StashItem> back = new ArrayList<>(remnants(project));
-        back.addAll(keepers(project));
-        keepOnce(of, back);
-    }
-
-    /** Not cut after all: what came back goes out again, but for what somebody was promised meanwhile. */
-    @Transactional
-    void notCut(ProjectOf of) {
-        mapper.takeOut(of.household(), of.id());
-        mapper.usedUp(of.household(), of.id(), List.of("USED"), "AT_WORK");
-    }
-
-    /** What came of a project and lies in the stash. */
-    @Transactional(readOnly = true)
-    List<ReturnedRow> from(ProjectOf of) {
-        return mapper.from(of.household(), of.id()).stream()
-                .filter(r -> !r.gone())
-                .toList();
-    }
-
-    /** Where all of it lies that nobody gave a place yet. */
-    @Transactional
-    void place(ProjectOf of, String place) {
-        new StashItem.Tag(place, false, "", "", Assessment.Missed.SOME);
-        mapper.place(of.household(), of.id(), place);
-    }
-
-    private static String shortened(String name) {
-        return name.length() > 80 ? name.substring(0, 80) : name;
-    }
-
-    /** The whole cloth of a remnant, with what its tests told: a lay knows it by name alone. */
-    private static Cloth clothOf(Project project, Leftover left) {
-        Source source = project.source();
-        if (source == null) {
-            throw new NotThereException("This lay has no source whose cloth could be told.");
-        }
-        Cloth cloth = source.cloth();
-        return left.cloth().equals(cloth.lining().name()) ? cloth.lining() : cloth;
     }
 
     /** A source with its idea, as it was kept before there were things. */

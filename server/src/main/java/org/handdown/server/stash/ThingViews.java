@@ -1,12 +1,9 @@
 package org.handdown.server.stash;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.cloth.Cloth;
-import org.handdown.fit.FlawZone;
-import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
@@ -15,8 +12,6 @@ import org.handdown.reuse.KeeperKind;
 import org.handdown.server.project.Say;
 import org.handdown.server.stash.StashService.Kept;
 import org.handdown.source.Assessment;
-import org.handdown.source.Source;
-import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Layer;
@@ -33,8 +28,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts things of the stash into words and points. */
 final class ThingViews {
-    private static final Say SAY = new Say(LengthUnit.CM);
-    private static final int MOST_FACTS = 4;
+    static final Say SAY = new Say(LengthUnit.CM);
     private static final double LEAST_DEEP_MM = 8;
     private static final double USUAL_BUTTON_MM = 15;
     private static final int MOST_DRAWN = 24;
@@ -113,7 +107,7 @@ final class ThingViews {
                         item.tag().missed(),
                         item.tag().missed().words()),
                 thing.cloth(),
-                facts(thing),
+                ThingFacts.of(thing),
                 counted ? amount(stock, stock.amount()) : "",
                 counted ? amount(stock, kept.free()) : "",
                 kept.free() > 0,
@@ -153,62 +147,6 @@ final class ThingViews {
 
     private static String amount(Stock stock, double of) {
         return stock.unit() == Stock.Unit.MM ? SAY.inward(of) : Wording.fill("%.0f", of);
-    }
-
-    private static List<String> facts(StashThing thing) {
-        List<String> facts = new ArrayList<>();
-        if (thing instanceof StashThing.Garment g) {
-            addMeasured(facts, g.source());
-        } else if (thing instanceof LooseKeeper k) {
-            addKeeper(facts, k);
-        } else if (thing instanceof Notion n) {
-            facts.add(n.size());
-        } else {
-            facts.add(flatSize(thing));
-            if (thing instanceof FlatCloth flat) {
-                flat.leftover().edges().forEach(e -> facts.add(e.kind().word() + " " + SAY.inward(e.lengthMm())));
-                flat.leftover().zones().stream().map(FlawZone::named).distinct().forEach(facts::add);
-            }
-        }
-        facts.removeIf(String::isBlank);
-        return facts;
-    }
-
-    /** What somebody measured first; what nobody did is no fact. */
-    private static void addMeasured(List<String> facts, Source source) {
-        for (MeasureSpec m : source.kind().measures()) {
-            boolean isLength = !m.isCount() && m.options().isEmpty();
-            if (isLength
-                    && facts.size() < MOST_FACTS
-                    && !source.assessment().proposed().contains(m.id())) {
-                facts.add(m.words().split(",")[0] + " "
-                        + SAY.length(source.measures().mm(m.id())));
-            }
-        }
-        if (facts.isEmpty()) {
-            facts.add("not measured yet: drawn as an average one");
-        }
-    }
-
-    /** Of a remnant the largest rectangle along its grain: its box says little of it. */
-    private static String flatSize(StashThing thing) {
-        var largest = thing instanceof FlatCloth f ? f.leftover().remnant().largestRectangle() : null;
-        Box box = Sheet.of(thing).get(0).box();
-        double wide = largest == null ? box.widthMm() : largest.widthMm();
-        double high = largest == null ? box.heightMm() : largest.heightMm();
-        return SAY.size(wide, high) + (thing instanceof FlatCloth ? " at its largest" : ", across × along the grain");
-    }
-
-    private static void addKeeper(List<String> facts, LooseKeeper k) {
-        LooseKeeper.Size s = k.size();
-        facts.add(s.lengthMm() > 0 ? SAY.inward(s.lengthMm()) + " long" : "");
-        facts.add(s.depthMm() > 0 ? SAY.length(s.depthMm()) + " deep" : "");
-        facts.add(s.stretch() > 0 ? Wording.fill("gives by %.0f %%", 100 * s.stretch()) : "");
-        facts.add(s.count() > 0 ? Wording.fill("%d buttons", s.count()) : "");
-        facts.add(s.diameterMm() > 0 ? SAY.thin(s.diameterMm()) + " across" : "");
-        facts.add(k.clothName());
-        facts.add(
-                k.condition() == Assessment.Condition.SOUND ? "" : k.condition().words());
     }
 
     private static ThingDrawingView drawing(StashThing thing) {
@@ -261,59 +199,5 @@ final class ThingViews {
                             .toList()));
                 });
         return outlines;
-    }
-
-    static ThingFormView form(Kept kept, boolean canUndo) {
-        StashThing thing = kept.item().thing();
-        Map<String, String> measures = new HashMap<>();
-        if (thing instanceof StashThing.Garment g) {
-            for (MeasureSpec m : g.source().kind().measures()) {
-                if (!g.source().assessment().proposed().contains(m.id())) {
-                    double mm = g.source().measures().mm(m.id());
-                    measures.put(m.id(), m.isCount() ? Wording.fill("%.0f", mm) : SAY.field(mm));
-                }
-            }
-        }
-        return new ThingFormView(
-                kept.row().version(),
-                canUndo,
-                thing instanceof StashThing.Garment g ? g.source().kind() : null,
-                thing instanceof LooseKeeper k ? k.keeper() : null,
-                thing instanceof Notion n ? n.sort() : null,
-                measures,
-                size(thing));
-    }
-
-    private static ThingSizeView size(StashThing thing) {
-        if (thing instanceof StashThing.ByTheMetre m) {
-            return new ThingSizeView(SAY.field(m.widthMm()), SAY.field(m.lengthMm()), "", "", "", "", "");
-        }
-        if (thing instanceof FlatCloth flat) {
-            Box box = flat.leftover().outline().box();
-            return new ThingSizeView(SAY.field(box.widthMm()), SAY.field(box.heightMm()), "", "", "", "", "");
-        }
-        if (thing instanceof LooseKeeper k) {
-            LooseKeeper.Size s = k.size();
-            return new ThingSizeView(
-                    "",
-                    s.lengthMm() == 0 ? "" : SAY.field(s.lengthMm()),
-                    s.depthMm() == 0 ? "" : SAY.field(s.depthMm()),
-                    s.stretch() == 0 ? "" : Wording.fill("%.0f %%", 100 * s.stretch()),
-                    s.count() == 0 ? "" : String.valueOf(s.count()),
-                    s.diameterMm() == 0 ? "" : SAY.thin(s.diameterMm()),
-                    "");
-        }
-        if (thing instanceof Notion n) {
-            boolean long_ = n.sort().unit() == Stock.Unit.MM;
-            return new ThingSizeView(
-                    "",
-                    long_ ? SAY.field(n.amount()) : "",
-                    "",
-                    "",
-                    long_ ? "" : Wording.fill("%.0f", n.amount()),
-                    "",
-                    n.size());
-        }
-        return ThingSizeView.NONE;
     }
 }

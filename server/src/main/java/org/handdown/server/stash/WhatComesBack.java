@@ -7,18 +7,18 @@ import org.springframework.stereotype.Component;
 /** The moment the cloth is cut, remnants and freed keepers lie in the stash; undone, they do not. */
 @Component
 class WhatComesBack {
-    private final StashService stash;
+    private final ComeBack comeBack;
 
-    WhatComesBack(StashService stash) {
-        this.stash = stash;
+    WhatComesBack(ComeBack comeBack) {
+        this.comeBack = comeBack;
     }
 
     @EventListener
     void ticked(CutTicked ticked) {
         if (ticked.isCut()) {
-            stash.cut(ticked.of(), ticked.project());
+            comeBack.cut(ticked.of(), ticked.project());
         } else {
-            stash.notCut(ticked.of());
+            comeBack.notCut(ticked.of());
         }
     }
 }
