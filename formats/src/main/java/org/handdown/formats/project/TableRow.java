@@ -10,9 +10,14 @@ import org.handdown.measure.Wording;
 /** A row that tells its line where something is wrong with it. */
 record TableRow(CSVRecord record, long line) {
     String text(String column) {
-        return record.isMapped(column) && record.isSet(column)
+        String plain = record.isMapped(column) && record.isSet(column)
                 ? record.get(column).strip()
                 : "";
+        if (plain.indexOf('\0') >= 0) {
+            throw refused("A character that cannot be stored (code 0) stands in it; take it out.");
+        }
+        // As it was guarded from being taken for a formula when it went out.
+        return plain.matches("'[=+@-].*") ? plain.substring(1) : plain;
     }
 
     double mm(String column) {

@@ -3,6 +3,9 @@ package org.handdown.formats.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -66,6 +69,18 @@ class StashFilesTest {
     }
 
     @Test
+    void whatIsWrittenAndTheDemosCupboardKeepTheSchema() throws IOException {
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/formats/stash.schema.json")));
+        String cupboard = Files.readString(Path.of("../demo/7-cupboard.things.json"));
+        assertThat(schema.validate(StashJson.text(things()), InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(cupboard, InputFormat.JSON)).isEmpty();
+        assertThat(StashJson.read(cupboard)).hasSize(13);
+        String bad = StashJson.text(things()).replace("\"sort\":\"elastic\"", "\"sort\":\"rubber\"");
+        assertThat(schema.validate(bad, InputFormat.JSON)).isNotEmpty();
+    }
+
+    @Test
     void aSourceFileOfItsOwnIsAThing() throws IOException {
         assertThat(StashJson.read(curtains()))
                 .singleElement()
@@ -97,6 +112,9 @@ class StashFilesTest {
                 .hasMessageContaining("Line 2")
                 .hasMessageContaining("no outline");
         assertThat(StashCsv.write(Map.of("R1", things.get(2)))).contains("300,400");
+        StashItem formula = StashItem.of(new Notion("=1+1", Notion.Sort.THREAD, "-2", 3));
+        assertThat(StashCsv.write(Map.of("N1", formula))).contains("'=1+1").contains("'-2");
+        assertThat(StashCsv.read(StashCsv.write(Map.of("N1", formula)))).containsExactly(formula);
     }
 
     @Test
@@ -112,6 +130,8 @@ class StashFilesTest {
 
     @Test
     void whatIsNoTableIsToldHowToMend() {
+        assertThatThrownBy(() -> StashCsv.read("kind,what,name,count\nnotion,thread,a\0b,2\n"))
+                .hasMessageContaining("code 0");
         assertThatThrownBy(() -> StashCsv.read("")).hasMessageContaining("no");
         assertThatThrownBy(() -> StashCsv.read("kind,name\nnotion,x\n")).hasMessageContaining("Line 2");
         assertThatThrownBy(() -> StashCsv.read("kind,what,name,count\nkeeper,buttons,b,many\n"))

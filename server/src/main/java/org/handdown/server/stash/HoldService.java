@@ -6,7 +6,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.project.Project;
+import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
+import org.handdown.source.Source;
 import org.handdown.stash.Hold;
 import org.handdown.stash.Stock;
 import org.jspecify.annotations.Nullable;
@@ -23,9 +26,11 @@ class HoldService {
 
     private final ThingMapper mapper;
     private final StashService stash;
+    private final ProjectService projects;
     private final TransactionTemplate transactions;
 
-    HoldService(ThingMapper mapper, StashService stash, TransactionTemplate transactions) {
+    HoldService(ThingMapper mapper, StashService stash, ProjectService projects, TransactionTemplate transactions) {
+        this.projects = projects;
         this.mapper = mapper;
         this.stash = stash;
         this.transactions = transactions;
@@ -75,8 +80,22 @@ class HoldService {
         return state == null ? "" : state;
     }
 
-    /** @throws RefusedValueException with who holds it, where nothing of it is free */
-    void requireFree(UUID household, UUID thing) {
+    /**
+     * A project begun with a source, which is reserved for it; neither without the other.
+     *
+     * @param name empty for the source's own
+     */
+    @Transactional
+    UUID begin(UUID household, UUID thing, String name) {
+        requireFree(household, thing);
+        Source source = stash.requireSource(household, thing);
+        Project project = Project.named(name.isEmpty() ? source.name() : name).withSource(source);
+        UUID begun = projects.begin(household, project, "a source from the stash");
+        hold(household, thing, begun, Hold.RESERVED, 0);
+        return begun;
+    }
+
+    private void requireFree(UUID household, UUID thing) {
         StashService.Kept kept = stash.require(household, thing);
         if (kept.free() <= 0) {
             throw promised(household, thing, kept.item().thing().stock(), 0);

@@ -3,12 +3,10 @@ package org.handdown.server.stash;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.cloth.Pairing;
-import org.handdown.project.Project;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Typed;
-import org.handdown.source.Source;
 import org.handdown.stash.Hold;
 import org.handdown.stash.StashThing;
 import org.handdown.stash.Stock;
@@ -81,13 +79,8 @@ class StashProjects {
     @ResponseStatus(HttpStatus.CREATED)
     StashController.StashedId begin(
             @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, @RequestBody BeginRequest body) {
-        Source source = stash.requireSource(user.householdId(), id);
-        String name = Typed.text(body.name).isEmpty() ? source.name() : Typed.text(body.name);
-        Project project = Project.named(name).withSource(source);
-        holds.requireFree(user.householdId(), id);
-        UUID begun = projects.begin(user.householdId(), project, "a source from the stash");
-        holds.hold(user.householdId(), id, begun, Hold.RESERVED, 0);
-        return new StashController.StashedId(begun.toString());
+        return new StashController.StashedId(
+                holds.begin(user.householdId(), id, Typed.text(body.name)).toString());
     }
 
     record PairingView(Pairing.Verdict verdict, List<String> sentences) {}

@@ -1,6 +1,7 @@
 package org.handdown.server.stash;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,7 +33,7 @@ public class StashService {
     static final int MOST_THINGS = 2_000;
 
     static final int A_PAGE = 60;
-    /** Of what could serve by its size so many are looked at closely, the smallest first. */
+    /** Of what could serve by its size so many are looked at closely at once, the smallest first, until a page is full. */
     private static final int LOOKED_AT = 400;
 
     private final ThingMapper mapper;
@@ -83,15 +84,18 @@ public class StashService {
     /** All that serves, the closest fit first. */
     @Transactional(readOnly = true)
     Shelf serving(UUID household, Narrowing by, StashSearch search) {
-        List<Kept> near = new ArrayList<>();
+        List<Kept> serving = new ArrayList<>();
         List<Broken> broken = new ArrayList<>();
-        mapper.list(household, by, 0, LOOKED_AT).forEach(r -> read(r, near, broken));
-        List<Kept> serving = near.stream()
-                .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free())))
-                .filter(k -> k.served.isPresent())
-                .sorted(java.util.Comparator.comparingDouble(
-                        k -> k.served.orElseThrow().spareMm()))
-                .toList();
+        int there = mapper.count(household, by);
+        for (int from = 0; from < there && serving.size() < A_PAGE; from += LOOKED_AT) {
+            List<Kept> near = new ArrayList<>();
+            mapper.list(household, by, from, LOOKED_AT).forEach(r -> read(r, near, broken));
+            near.stream()
+                    .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free())))
+                    .filter(k -> k.served.isPresent())
+                    .forEach(serving::add);
+        }
+        serving.sort(Comparator.comparingDouble(k -> k.served.orElseThrow().spareMm()));
         return new Shelf(serving, broken, serving.size());
     }
 
