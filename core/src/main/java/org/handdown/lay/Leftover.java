@@ -7,7 +7,9 @@ import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitPanel;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.FlawZone;
+import org.handdown.fit.Motif;
 import org.handdown.fit.PanelRun;
+import org.handdown.fit.Repeat;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
@@ -20,13 +22,34 @@ import org.handdown.pattern.BiasStrips;
  * @param grainDeg direction of the lengthwise grain
  * @param edges stretches of finished edges that it still has
  * @param zones flaws on it
+ * @param pattern what its cloth shows: stripes and checks where they lie, motifs on it, pile, faces
  */
 public record Leftover(
-        FitLayout.Remnant remnant, String cloth, double grainDeg, List<Finished> edges, List<FlawZone> zones) {
+        FitLayout.Remnant remnant,
+        String cloth,
+        double grainDeg,
+        List<Finished> edges,
+        List<FlawZone> zones,
+        Pattern pattern) {
     /** A shorter stretch of a finished edge is no use to anybody (common practice, no source). */
     private static final double LEAST_EDGE_MM = 40;
 
     private static final double ON_EDGE_MM = 0.3;
+
+    /**
+     * What the cloth of a panel shows. Panel frame.
+     *
+     * @param oneWay pile or print runs along the grain
+     * @param reversible both sides are alike
+     */
+    public record Pattern(boolean oneWay, boolean reversible, List<Repeat> repeats, List<Motif> motifs) {
+        public static final Pattern PLAIN = new Pattern(false, false, List.of(), List.of());
+
+        public Pattern {
+            repeats = List.copyOf(repeats);
+            motifs = List.copyOf(motifs);
+        }
+    }
 
     /** A stretch of an old finished edge. */
     public record Finished(EdgeKind kind, List<Point> points) {
@@ -67,7 +90,12 @@ public record Leftover(
         List<FlawZone> zones = panel.zones().stream()
                 .filter(z -> !area.intersection(Region.of(z.outline())).isEmpty())
                 .toList();
-        return new Leftover(remnant, panel.cloth(), panel.grainDeg(), edges, zones);
+        Pattern pattern = new Pattern(
+                panel.oneWay(),
+                panel.reversible(),
+                panel.repeats(),
+                panel.motifs().stream().filter(m -> area.covers(m.centre())).toList());
+        return new Leftover(remnant, panel.cloth(), panel.grainDeg(), edges, zones, pattern);
     }
 
     /**

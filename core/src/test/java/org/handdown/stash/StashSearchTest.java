@@ -28,7 +28,8 @@ class StashSearchTest {
                         "rust cord",
                         grainDeg,
                         List.of(),
-                        List.of(zones)),
+                        List.of(zones),
+                        Leftover.Pattern.PLAIN),
                 true);
     }
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -64,16 +65,25 @@ public final class FitProblemJson {
                 f.get("grain").number(90),
                 f.get("oneWay").flag(false),
                 f.get("reversible").flag(false),
-                f.get("repeats").list(r -> r.refusingHere(() -> repeat(r))),
+                repeats(f),
                 f.get("edges")
                         .list(e -> new PanelRun(
                                 e.get("id").text(""),
                                 e.get("kind").word(EdgeKind.class),
                                 e.get("from").whole(),
                                 e.get("to").whole())),
-                f.get("motifs")
-                        .list(m -> m.refusingHere(() ->
-                                new Motif(m.get("name").name(), m.get("centre").point())))));
+                motifs(f)));
+    }
+
+    /** Stripes and checks of a panel, or of what is left of one. */
+    public static List<Repeat> repeats(JsonField f) {
+        return f.get("repeats").list(r -> r.refusingHere(() -> repeat(r)));
+    }
+
+    public static List<Motif> motifs(JsonField f) {
+        return f.get("motifs")
+                .list(m -> m.refusingHere(
+                        () -> new Motif(m.get("name").name(), m.get("centre").point())));
     }
 
     private static Repeat repeat(JsonField f) {
@@ -170,14 +180,7 @@ public final class FitProblemJson {
         }
         node.put("cloth", panel.cloth()).put("grain", panel.grainDeg());
         node.put("oneWay", panel.oneWay()).put("reversible", panel.reversible());
-        ArrayNode repeats = node.putArray("repeats");
-        for (Repeat r : panel.repeats()) {
-            repeats.addObject()
-                    .put("id", r.id())
-                    .put("direction", r.directionDeg())
-                    .put("period", r.periodMm())
-                    .put("phase", r.phaseMm());
-        }
+        writeRepeats(node, panel.repeats());
         ArrayNode edges = node.putArray("edges");
         for (PanelRun e : panel.edges()) {
             edges.addObject()
@@ -186,11 +189,27 @@ public final class FitProblemJson {
                     .put("from", e.from())
                     .put("to", e.to());
         }
-        if (!panel.motifs().isEmpty()) {
-            ArrayNode motifs = node.putArray("motifs");
-            panel.motifs().forEach(m -> motifs.addObject().put("name", m.name()).set("centre", Json.point(m.centre())));
-        }
+        writeMotifs(node, panel.motifs());
         return node;
+    }
+
+    public static void writeRepeats(ObjectNode node, List<Repeat> all) {
+        ArrayNode repeats = node.putArray("repeats");
+        for (Repeat r : all) {
+            repeats.addObject()
+                    .put("id", r.id())
+                    .put("direction", r.directionDeg())
+                    .put("period", r.periodMm())
+                    .put("phase", r.phaseMm());
+        }
+    }
+
+    /** Nothing where there are none. */
+    public static void writeMotifs(ObjectNode node, List<Motif> all) {
+        if (!all.isEmpty()) {
+            ArrayNode motifs = node.putArray("motifs");
+            all.forEach(m -> motifs.addObject().put("name", m.name()).set("centre", Json.point(m.centre())));
+        }
     }
 
     private static ObjectNode write(FitPiece piece) {

@@ -8,6 +8,7 @@ import org.handdown.fit.FlawZone;
 import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
+import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.lay.Leftover;
 
 /** A remnant as the stash keeps it: outline and rectangle as in a layout, with its cloth, grain, finished edges and flaws. */
@@ -31,7 +32,12 @@ public final class LeftoverJson {
                         .list(z -> new FlawZone(
                                 z.get("kind").word(FlawZone.Kind.class),
                                 z.get("outline").ring(),
-                                z.get("what").text(""))));
+                                z.get("what").text(""))),
+                new Leftover.Pattern(
+                        f.get("oneWay").flag(false),
+                        f.get("reversible").flag(false),
+                        FitProblemJson.repeats(f),
+                        FitProblemJson.motifs(f)));
     }
 
     public static String text(Leftover left) {
@@ -54,6 +60,10 @@ public final class LeftoverJson {
             zone.put("what", z.what());
             zone.set("outline", Json.ring(z.outline()));
         });
+        Leftover.Pattern pattern = left.pattern();
+        node.put("oneWay", pattern.oneWay()).put("reversible", pattern.reversible());
+        FitProblemJson.writeRepeats(node, pattern.repeats());
+        FitProblemJson.writeMotifs(node, pattern.motifs());
         return node;
     }
 }

@@ -14,6 +14,8 @@ import java.util.Map;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FlawZone;
+import org.handdown.fit.Motif;
+import org.handdown.fit.Repeat;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
@@ -40,7 +42,12 @@ class StashFilesTest {
                 "canvas",
                 90,
                 List.of(new Leftover.Finished(EdgeKind.HEM, List.of(new Point(0, 0), new Point(300, 0)))),
-                List.of(new FlawZone(FlawZone.Kind.AVOID, Ring.rectangle(10, 10, 20, 20), "stain")));
+                List.of(new FlawZone(FlawZone.Kind.AVOID, Ring.rectangle(10, 10, 20, 20), "stain")),
+                new Leftover.Pattern(
+                        true,
+                        false,
+                        List.of(new Repeat("stripe", 0, 36, 4)),
+                        List.of(new Motif("anchor", new Point(150, 200)))));
         StashItem.Tag tag = new StashItem.Tag("chest", true, "a bag", "3", Assessment.Missed.DEARLY);
         var cloth = java.util.Objects.requireNonNull(garment.thing().cloth());
         return List.of(

@@ -39,6 +39,11 @@ final class ThingFacts {
             if (thing instanceof FlatCloth flat) {
                 flat.leftover().edges().forEach(e -> facts.add(e.kind().word() + " " + SAY.inward(e.lengthMm())));
                 flat.leftover().zones().stream().map(FlawZone::named).distinct().forEach(facts::add);
+                flat.leftover()
+                        .pattern()
+                        .repeats()
+                        .forEach(r -> facts.add(Wording.fill("%s every ", r.id()) + SAY.length(r.periodMm())));
+                flat.leftover().pattern().motifs().forEach(m -> facts.add(m.name()));
             }
         }
         facts.removeIf(String::isBlank);

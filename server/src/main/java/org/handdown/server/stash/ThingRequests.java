@@ -181,7 +181,17 @@ final class ThingRequests {
             Ring ring = Ring.rectangle(0, 0, wide, high);
             FitLayout.Remnant remnant =
                     new FitLayout.Remnant("cloth", ring, new FitLayout.GrainRectangle(new Point(0, 0), 0, wide, high));
-            return new FlatCloth(called, made, new Leftover(remnant, made.name(), 90, List.of(), List.of()), isRemnant);
+            return new FlatCloth(
+                    called,
+                    made,
+                    new Leftover(
+                            remnant,
+                            made.name(),
+                            90,
+                            List.of(),
+                            List.of(),
+                            new Leftover.Pattern(made.oneWay(), made.reversible(), List.of(), List.of())),
+                    isRemnant);
         }
 
         private StashThing garment(String called, @Nullable Source before) {
