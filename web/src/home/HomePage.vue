@@ -8,6 +8,7 @@ import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
 import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
+import AskAgain from '../stash/AskAgain.vue'
 import ThingCard from '../stash/ThingCard.vue'
 import { useScale } from '../stash/useScale'
 import { useHousehold } from './useHousehold'
@@ -36,8 +37,11 @@ async function throwAway(p: { id: string; name: string }) {
   await household.throwAway(p.id)
   last.value = p
 }
+const back = ref<{ id: string; name: string }>()
 async function takeBack(id: string) {
+  const taken = last.value?.id === id ? last.value : thrown.value?.find((t) => t.id === id)
   await household.takeBack(id)
+  back.value = taken && { id, name: taken.name }
   last.value = undefined
 }
 const newest = computed(() => stash.value?.things.slice(0, NEWEST) ?? [])
@@ -61,6 +65,7 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
         <span class="grow">“{{ last.name }}” is thrown away; it can be taken back for 30 days.</span>
         <button class="act" @click="takeBack(last.id)">Take it back</button>
       </p>
+      <AskAgain v-if="back" :key="back.id" :project="back.id" :name="back.name" />
       <ul class="mb-6 grid gap-3 md:grid-cols-2">
         <li v-for="p in projects" :key="p.id" class="slip flex items-center gap-2 p-2">
           <RouterLink :to="{ name: 'project', params: { id: p.id } }" class="grow rounded p-2 hover:bg-table">

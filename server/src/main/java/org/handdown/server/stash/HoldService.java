@@ -1,6 +1,7 @@
 package org.handdown.server.stash;
 
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -120,6 +121,26 @@ class HoldService {
                         Hold.valueOf(h.hold()).words(),
                         h.name()))
                 .collect(Collectors.joining(", "));
+    }
+
+    @Transactional(readOnly = true)
+    List<ThingMapper.HeldRow> heldBy(UUID household, UUID project) {
+        return mapper.held(household, project);
+    }
+
+    /** Asks again for all that a project wishes for. @return what it did not get, with who holds it */
+    List<String> askAgain(UUID household, UUID project) {
+        List<String> refused = new ArrayList<>();
+        for (ThingMapper.HeldRow wish : heldBy(household, project)) {
+            if (!Hold.valueOf(wish.hold()).binds()) {
+                try {
+                    hold(household, wish.thing(), project, Hold.RESERVED, wish.amount());
+                } catch (RefusedValueException e) {
+                    refused.add(wish.name() + ": " + e.getMessage());
+                }
+            }
+        }
+        return refused;
     }
 
     @Transactional

@@ -3,9 +3,11 @@ package org.handdown.server.stash;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.cloth.Pairing;
+import org.handdown.measure.LengthUnit;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.Say;
 import org.handdown.server.project.Typed;
 import org.handdown.stash.Hold;
 import org.handdown.stash.StashThing;
@@ -70,6 +72,35 @@ class StashProjects {
             @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, ProjectOf of) {
         holds.release(user.householdId(), id, of.id());
         return shelf.one(user, id);
+    }
+
+    /** @param words of what the project has to do with it */
+    record HeldView(String id, String code, String name, Hold hold, String words) {}
+
+    /** What a project was promised of the stash, and what it wishes for. */
+    @GetMapping("/held/{project}")
+    List<HeldView> held(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
+        projects.require(of);
+        return holds.heldBy(user.householdId(), of.id()).stream()
+                .map(h -> new HeldView(
+                        h.thing().toString(),
+                        new StashCode(StashThing.Kind.valueOf(h.kind()), h.number()).text(),
+                        h.name(),
+                        Hold.valueOf(h.hold()),
+                        Hold.valueOf(h.hold()).words()))
+                .toList();
+    }
+
+    record AskedAgainView(List<HeldView> held, List<String> refused) {}
+
+    /** A project that was taken back asks again for what it let go of. */
+    @PostMapping("/held/{project}/again")
+    AskedAgainView askAgain(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
+        projects.require(of);
+        List<String> refused = holds.askAgain(user.householdId(), of.id()).stream()
+                .map(r -> new Say(LengthUnit.CM).sentence(r))
+                .toList();
+        return new AskedAgainView(held(user, of), refused);
     }
 
     record BeginRequest(@Nullable String name) {}

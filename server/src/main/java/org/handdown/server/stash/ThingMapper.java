@@ -124,6 +124,11 @@ interface ThingMapper {
 
     List<ThrownRow> thrownAway(@Param("household") UUID household);
 
+    /** What a project holds or wishes for. */
+    record HeldRow(UUID thing, String kind, int number, String name, String hold, double amount) {}
+
+    List<HeldRow> held(@Param("household") UUID household, @Param("project") UUID project);
+
     List<HoldRow> holds(@Param("household") UUID household, @Param("things") List<UUID> things);
 
     void hold(

@@ -158,10 +158,17 @@ class StashTest extends HouseholdTest {
                 read(user, "/api/stash/" + buttons).body().path("thing").path("holds");
         assertThat(holds.findValuesAsText("hold")).containsExactlyInAnyOrder("WISHED", "RESERVED");
         assertThat(hold(buttons, smock, "1").status()).isEqualTo(422);
+        Reply again = call(user, "POST", "/api/stash/held/" + smock + "/again", "");
+        assertThat(again.body().path("refused").toString())
+                .contains("horn buttons")
+                .contains("Coat");
+        assertThat(again.body().path("held").findValuesAsText("hold")).containsExactly("WISHED");
         assertThat(call(user, "DELETE", "/api/stash/" + buttons + "/holds/" + coat, "")
                         .status())
                 .isEqualTo(200);
-        assertThat(hold(buttons, smock, "1").status()).isEqualTo(200);
+        again = call(user, "POST", "/api/stash/held/" + smock + "/again", "");
+        assertThat(again.body().path("refused")).isEmpty();
+        assertThat(again.body().path("held").findValuesAsText("hold")).containsExactly("RESERVED");
     }
 
     @Test
