@@ -5,7 +5,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import ComplaintNote from '../ui/ComplaintNote.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
-import { kinds, missed, roles, weaves } from './kinds'
+import { colours, kinds, missed, roles, weaves } from './kinds'
 import type { Stash, Wanted } from './useStash'
 
 /** What is looked for: by a name or code, by what it shall do and how large it must be, and what narrows the list. */
@@ -25,6 +25,7 @@ const isFlat = computed(() => role.value === 'SHEET' || role.value === 'STRIP')
 const kind = computed({ get: () => wanted.kind ?? '', set: (k) => (wanted.kind = k || undefined) })
 const weave = computed({ get: () => wanted.weave ?? '', set: (w) => (wanted.weave = w || undefined) })
 const dear = computed({ get: () => wanted.missed ?? '', set: (m) => (wanted.missed = m || undefined) })
+const colour = computed({ get: () => wanted.colour ?? '', set: (c) => (wanted.colour = c || undefined) })
 const way = computed({
   get: () => (wanted.knit === true ? 'KNIT' : wanted.knit === false ? 'WOVEN' : ''),
   set: (w) => (wanted.knit = w === '' ? undefined : w === 'KNIT'),
@@ -128,6 +129,13 @@ const narrow = () => (role.value === 'ANYTHING' ? look() : undefined)
           label="Cloth"
           empty="every cloth"
           :choices="[...weaves]"
+          @change="narrow"
+        />
+        <ChoiceField
+          v-model="colour"
+          label="Colour"
+          empty="every colour"
+          :choices="[...colours]"
           @change="narrow"
         />
         <ChoiceField

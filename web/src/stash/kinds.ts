@@ -56,6 +56,19 @@ export const weaves = [
   { id: 'STRIPED', words: 'striped' },
 ] as const
 
+/** Colours as they are named at the cupboard. */
+export const colours = [
+  { id: 'WHITE', words: 'white or cream' },
+  { id: 'GREY', words: 'grey' },
+  { id: 'BLACK', words: 'black' },
+  { id: 'BROWN', words: 'beige or brown' },
+  { id: 'RED', words: 'red or pink' },
+  { id: 'YELLOW', words: 'yellow or orange' },
+  { id: 'GREEN', words: 'green' },
+  { id: 'BLUE', words: 'blue or turquoise' },
+  { id: 'VIOLET', words: 'violet' },
+] as const
+
 export const missed = [
   { id: 'LITTLE', words: 'hardly missed' },
   { id: 'SOME', words: 'missed a little' },

@@ -40,7 +40,8 @@ export function useStash() {
     asked.value = now
   }
   function lookForAnything() {
-    Object.assign(wanted, nothing(), { role: undefined, kind: undefined, knit: undefined, bears: undefined })
+    for (const field of Object.keys(wanted)) Reflect.deleteProperty(wanted, field)
+    Object.assign(wanted, nothing())
     return look()
   }
 

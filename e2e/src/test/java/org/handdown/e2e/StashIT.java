@@ -78,6 +78,11 @@ class StashIT {
         assertThat(table.text("is not a length I can read")).isVisible();
         assertThat(table.thing("grey rib")).isVisible();
         table.button("Everything again").click();
+        table.text("Only some of it").click();
+        table.field("Colour").selectOption("BLUE");
+        assertThat(table.thing("calico")).hasCount(0);
+        assertThat(table.thing("ticking, long strip")).isVisible();
+        table.button("Everything again").click();
         String code = table.thing("calico")
                 .innerText()
                 .lines()

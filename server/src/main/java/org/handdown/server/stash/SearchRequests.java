@@ -1,6 +1,7 @@
 package org.handdown.server.stash;
 
 import java.util.List;
+import org.handdown.cloth.ColourFamily;
 import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
 import org.handdown.server.project.Typed;
@@ -25,6 +26,7 @@ final class SearchRequests {
             @Nullable String place,
             @Nullable Weave weave,
             Assessment.@Nullable Missed missed,
+            @Nullable ColourFamily colour,
             Sought.@Nullable Role role,
             @Nullable SoughtSizeRequest size,
             @Nullable Boolean knit,
@@ -42,6 +44,7 @@ final class SearchRequests {
                     Typed.text(place),
                     weave == null ? "" : weave.name(),
                     missed == null ? "" : missed.name(),
+                    colour,
                     isFlat ? sought.acrossMm() : 0,
                     isFlat ? sought.alongMm() : 0);
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ColourFamily;
 import org.handdown.formats.project.StashItemJson;
 import org.handdown.geometry.Box;
 import org.handdown.measure.RefusedValueException;
@@ -77,8 +78,18 @@ public class StashService {
     Shelf list(UUID household, Narrowing by, int from) {
         List<Kept> whole = new ArrayList<>();
         List<Broken> broken = new ArrayList<>();
-        mapper.list(household, by, from, A_PAGE).forEach(r -> read(r, whole, broken));
-        return new Shelf(whole, broken, mapper.count(household, by));
+        List<String> colours = colours(household, by);
+        mapper.list(household, by, colours, from, A_PAGE).forEach(r -> read(r, whole, broken));
+        return new Shelf(whole, broken, mapper.count(household, by, colours));
+    }
+
+    /** What this household has in the colour that is asked for: which colours those are, only the rule knows. */
+    private List<String> colours(UUID household, Narrowing by) {
+        return by.colour() == null
+                ? List.of()
+                : mapper.colours(household).stream()
+                        .filter(c -> ColourFamily.of(c) == by.colour())
+                        .toList();
     }
 
     /** All that serves, the closest fit first. */
@@ -86,10 +97,11 @@ public class StashService {
     Shelf serving(UUID household, Narrowing by, StashSearch search) {
         List<Kept> serving = new ArrayList<>();
         List<Broken> broken = new ArrayList<>();
-        int there = mapper.count(household, by);
+        List<String> colours = colours(household, by);
+        int there = mapper.count(household, by, colours);
         for (int from = 0; from < there && serving.size() < A_PAGE; from += LOOKED_AT) {
             List<Kept> near = new ArrayList<>();
-            mapper.list(household, by, from, LOOKED_AT).forEach(r -> read(r, near, broken));
+            mapper.list(household, by, colours, from, LOOKED_AT).forEach(r -> read(r, near, broken));
             near.stream()
                     .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free())))
                     .filter(k -> k.served.isPresent())
@@ -243,8 +255,8 @@ public class StashService {
     @Transactional(readOnly = true)
     List<Kept> all(UUID household) {
         List<Kept> whole = new ArrayList<>();
-        Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", 0, 0);
-        mapper.list(household, any, 0, MOST_THINGS + 1).forEach(r -> read(r, whole, new ArrayList<>()));
+        Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", null, 0, 0);
+        mapper.list(household, any, List.of(), 0, MOST_THINGS + 1).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
     }
 

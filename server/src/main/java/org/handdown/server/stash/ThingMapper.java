@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.handdown.cloth.ColourFamily;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -42,6 +43,7 @@ interface ThingMapper {
             String place,
             String weave,
             String missed,
+            @Nullable ColourFamily colour,
             double widestMm,
             double longestMm) {}
 
@@ -68,10 +70,14 @@ interface ThingMapper {
     List<ThingRow> list(
             @Param("household") UUID household,
             @Param("by") Narrowing by,
+            @Param("colours") List<String> colours,
             @Param("from") int from,
             @Param("most") int most);
 
-    int count(@Param("household") UUID household, @Param("by") Narrowing by);
+    int count(@Param("household") UUID household, @Param("by") Narrowing by, @Param("colours") List<String> colours);
+
+    /** The different colours of its cloths, as {@code #rrggbb}. */
+    List<String> colours(@Param("household") UUID household);
 
     Optional<ThingRow> find(@Param("household") UUID household, @Param("id") UUID id);
 

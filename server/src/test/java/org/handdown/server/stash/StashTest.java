@@ -56,6 +56,28 @@ class StashTest extends HouseholdTest {
     }
 
     @Test
+    void isNarrowedByTheColourOfTheCloth() {
+        add(REMNANT);
+        add(REMNANT.replace("#ccbb99", "#27406b").replace("sail canvas", "blue canvas"));
+        add(BUTTONS);
+
+        Reply blue = call(user, "POST", "/api/stash/search", "{\"colour\":\"BLUE\"}");
+        assertThat(blue.body().findValuesAsText("name")).contains("blue canvas").doesNotContain("sail canvas");
+        assertThat(blue.body().get("count").asInt()).isEqualTo(1);
+        assertThat(call(user, "POST", "/api/stash/search", "{\"colour\":\"VIOLET\"}")
+                        .body()
+                        .get("count")
+                        .asInt())
+                .isZero();
+        Reply sheet = call(
+                user,
+                "POST",
+                "/api/stash/search",
+                "{\"colour\":\"BROWN\",\"role\":\"SHEET\",\"size\":{\"across\":\"50\",\"along\":\"70\"}}");
+        assertThat(sheet.body().get("count").asInt()).isEqualTo(1);
+    }
+
+    @Test
     void aGarmentComesInByThreeMeasuresAndTheRestGrowsWithThem() {
         String id = add(
                 "{\"kind\":\"SOURCE\",\"name\":\"corduroys\",\"sourceKind\":\"TROUSERS\",\"measures\":{\"waist\":\"42\",\"insideLeg\":\"39\"},\"tag\":{\"place\":\"attic\",\"washed\":false}}");
