@@ -12,7 +12,6 @@ import org.handdown.unpick.PartLabel;
 
 /** Labels to cut out and pin to every part that comes off: name, face, up, side, grain, partner, and what it was sewn to. */
 public final class PartLabels {
-    private static final double MARGIN_MM = 12;
     private static final double HIGH_MM = 52;
     private static final double TEXT_MM = 3.3;
     private static final double LEAST_TEXT_MM = 1.8;
@@ -38,28 +37,12 @@ public final class PartLabels {
     }
 
     public byte[] pdf() {
-        try (Pdf pdf = new Pdf(source + " – part labels", paper)) {
-            double wide = (paper.widthMm() - 2 * MARGIN_MM) / 2;
-            int rows = (int) ((paper.heightMm() - 2 * MARGIN_MM) / HIGH_MM);
-            for (int first = 0; first < Math.max(1, labels.size()); first += 2 * rows) {
-                try (Page page = pdf.page()) {
-                    if (labels.isEmpty()) {
-                        page.text(
-                                MARGIN_MM,
-                                paper.heightMm() - 30,
-                                TEXT_MM,
-                                false,
-                                "No part comes off yet: decide at Take apart which joins to open.");
-                    }
-                    for (int i = first; i < Math.min(labels.size(), first + 2 * rows); i++) {
-                        double x = MARGIN_MM + (i - first) % 2 * wide;
-                        double y = paper.heightMm() - MARGIN_MM - ((i - first) / 2 + 1) * HIGH_MM;
-                        label(page, labels.get(i), x, y, wide);
-                    }
-                }
-            }
-            return pdf.bytes();
-        }
+        return new LabelSheet(
+                        source + " – part labels",
+                        paper,
+                        HIGH_MM,
+                        "No part comes off yet: decide at Take apart which joins to open.")
+                .pdf(labels, this::label);
     }
 
     private String length(double mm) {
@@ -67,14 +50,6 @@ public final class PartLabels {
     }
 
     private void label(Page page, PartLabel label, double x, double y, double wide) {
-        page.line(
-                List.of(
-                        new Point(x, y),
-                        new Point(x + wide, y),
-                        new Point(x + wide, y + HIGH_MM),
-                        new Point(x, y + HIGH_MM)),
-                true,
-                Page.Stroke.GUIDE);
         page.text(x + 4, y + HIGH_MM - 8, 5, true, label.name());
         List<String> lines = new ArrayList<>();
         lines.add(source);

@@ -3,7 +3,6 @@ package org.handdown.formats.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.geometry.Box;
-import org.handdown.geometry.Point;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
@@ -16,7 +15,6 @@ import org.handdown.stash.Stock;
 
 /** Labels for the bags of a stash: code, name, place and key measures, four to a row of cutting. */
 public final class StashLabels {
-    private static final double MARGIN_MM = 12;
     private static final double HIGH_MM = 38;
     private static final double CODE_MM = 8;
     private static final double NAME_MM = 4;
@@ -36,31 +34,11 @@ public final class StashLabels {
     }
 
     public byte[] pdf() {
-        try (Pdf pdf = new Pdf("Hand Down – labels for the stash", paper)) {
-            double wide = (paper.widthMm() - 2 * MARGIN_MM) / 2;
-            int rows = (int) ((paper.heightMm() - 2 * MARGIN_MM) / HIGH_MM);
-            for (int first = 0; first < labels.size(); first += 2 * rows) {
-                try (Page page = pdf.page()) {
-                    for (int i = first; i < Math.min(labels.size(), first + 2 * rows); i++) {
-                        double x = MARGIN_MM + (i - first) % 2 * wide;
-                        double y = paper.heightMm() - MARGIN_MM - ((i - first) / 2 + 1) * HIGH_MM;
-                        label(page, labels.get(i), x, y, wide);
-                    }
-                }
-            }
-            return pdf.bytes();
-        }
+        return new LabelSheet("Hand Down – labels for the stash", paper, HIGH_MM, "Nothing lies in the stash yet.")
+                .pdf(labels, this::label);
     }
 
     private void label(Page page, Labelled label, double x, double y, double wide) {
-        page.line(
-                List.of(
-                        new Point(x, y),
-                        new Point(x + wide, y),
-                        new Point(x + wide, y + HIGH_MM),
-                        new Point(x, y + HIGH_MM)),
-                true,
-                Page.Stroke.GUIDE);
         page.text(x + 4, y + HIGH_MM - 11, CODE_MM, true, label.code());
         double at = y + HIGH_MM - 18;
         for (String line : page.wrapped(NAME_MM, true, label.item().thing().name(), wide - 8)) {
