@@ -147,7 +147,8 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
             Nothing that is free serves. Ask for less, or look at what is promised elsewhere.
           </template>
           <template v-else-if="things.length"
-            >{{ shelf?.count }} things: all cloth drawn to one scale, all keepers to a larger one.</template
+            >{{ shelf?.count === 1 ? '1 thing' : `${shelf?.count} things` }}: all cloth drawn to one scale,
+            all keepers to a larger one.</template
           >
           <template v-else-if="stash.asked.value.text || stash.asked.value.place || stash.asked.value.kind">
             Nothing of that name or kind lies here.
