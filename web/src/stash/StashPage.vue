@@ -75,6 +75,10 @@ async function choose(thing: Thing) {
   if (view) pairing.value = { names: [first.name, thing.name], view }
   beside.value = undefined
 }
+const isNarrowed = computed(() => {
+  const { text, place, kind, weave, missed, colour } = stash.asked.value
+  return [text, place, kind, weave, missed, colour].some(Boolean)
+})
 const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.role !== 'ANYTHING')
 </script>
 
@@ -150,9 +154,7 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
             >{{ shelf?.count === 1 ? '1 thing' : `${shelf?.count} things` }}: all cloth drawn to one scale,
             all keepers to a larger one.</template
           >
-          <template v-else-if="stash.asked.value.text || stash.asked.value.place || stash.asked.value.kind">
-            Nothing of that name or kind lies here.
-          </template>
+          <template v-else-if="isNarrowed"> Nothing of that kind lies here. </template>
           <template v-else>
             The stash is empty. Put in a garment with three measures, a remnant, or the buttons you cut off:
             each takes less than a minute.
