@@ -202,8 +202,9 @@ final class LayTable {
 
     /** Lays all open copies that find room. */
     void recreate() {
+        // Whatever was taken off since may have been what settled a group, or the whole lay is another.
+        settle();
         if (touching) {
-            settle();
             bestFit.lay(state, settled, open, wallMm(), tilting);
         } else {
             oneSide.lay(state, settled, open, wallMm(), tilting);

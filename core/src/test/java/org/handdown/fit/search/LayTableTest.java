@@ -9,9 +9,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.handdown.fit.Fit;
 import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
 import org.handdown.fit.Placed;
+import org.handdown.fit.Repeat;
 import org.handdown.fit.check.Finding;
 import org.handdown.fit.check.RuleChecker;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -77,6 +80,27 @@ class LayTableTest {
             table.ruin();
             table.recreate();
             assertThat(check(bench, table.state)).isEmpty();
+        }
+    }
+
+    /** Where the first copy of a matched piece settles the stripe, and is taken off again, the next may settle another; so may an older lay taken up again. */
+    @Property(tries = 20)
+    void matchedCopiesMeetWhateverIsTakenOff(@ForAll long seed) {
+        FitPanel striped = Fit.striped(Fit.panel("p", Ring.rectangle(0, 0, 330, 115)), new Repeat("s", 90, 22, 9));
+        FitPiece matched =
+                Fit.piece("a", Fit.SQUARE_100, 3).withMatches(List.of(new FitPiece.Match("g", "s", new Point(0, 40))));
+        SearchProblem bench = SearchProblem.of(Fit.fill(List.of(striped), matched));
+        LayTable table = new LayTable(bench, seed, () -> false);
+        table.recreate();
+        LayState first = table.state.copy();
+        for (int i = 0; i < 20; i++) {
+            table.chooseWays();
+            table.ruin();
+            table.recreate();
+            assertThat(check(bench, table.state)).isEmpty();
+            assertThat(bench.placed(table.state)).isEqualTo(3);
+            // As a search goes back to an older lay, which stands in another phase.
+            table.state = i % 2 == 0 ? first.copy() : table.state;
         }
     }
 
