@@ -25,7 +25,7 @@ free_port() {
 # A whole process id whose command line holds a word: never signal a stranger that got a recycled number.
 is_ours() {
   local pid=$1 word=$2
-  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$word"
+  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && { tr '\0' ' ' <"/proc/$pid/cmdline"; } 2>/dev/null | grep -qF -- "$word"
 }
 
 need_space() {

@@ -39,6 +39,11 @@ public record Cloth(
                 ClothSheet.UNTESTED);
     }
 
+    /** The same cloth under another name. */
+    public Cloth called(String other) {
+        return new Cloth(other, fibre, weave, colour, oneWay, reversible, thicknessMm, heat, sheet);
+    }
+
     /** A stretch of this cloth that is otherwise in one panel: alike on both sides where somebody says so, or several layers thick. */
     public Cloth as(@Nullable Boolean alike, int layers) {
         return alike == null && layers == 1

@@ -64,15 +64,41 @@ public final class DesignLay {
     /** @param keepers as people judged them: what they refuse no piece is laid on */
     public static FitProblem problem(
             Design design, List<Panel> panels, Cloth cloth, List<Keeper> keepers, double gapMm, double marginMm) {
-        Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused = BestUse.refused(Want.of(design), keepers);
+        return problem(design, new Table(panels, List.of(), ClothRoles.of(cloth), keepers), gapMm, marginMm);
+    }
+
+    /**
+     * What is on the table to be cut from.
+     *
+     * @param flat cloth that lies flat already
+     * @param keepers as people judged them: what they refuse no piece is laid on
+     */
+    public record Table(List<Panel> panels, List<FitPanel> flat, ClothRoles roles, List<Keeper> keepers) {
+        public Table {
+            panels = List.copyOf(panels);
+            flat = List.copyOf(flat);
+            keepers = List.copyOf(keepers);
+        }
+
+        List<FitPanel> all() {
+            List<FitPanel> all =
+                    new ArrayList<>(panels.stream().map(p -> panel(p, panels)).toList());
+            all.addAll(flat);
+            return all;
+        }
+    }
+
+    public static FitProblem problem(Design design, Table table, double gapMm, double marginMm) {
+        Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused = BestUse.refused(Want.of(design), table.keepers);
+        List<FitPanel> all = table.all();
         return new FitProblem(
                 Objective.FILL,
                 gapMm,
                 marginMm,
-                panels.stream().map(p -> panel(p, panels)).toList(),
+                all,
                 design.pieces().stream()
-                        .filter(p -> p.cloth().isLaid())
-                        .map(p -> piece(p, p.cloth() == PieceCloth.LINING ? cloth.lining() : cloth, panels, refused))
+                        .filter(p -> table.roles.isLaid(p.cloth()))
+                        .map(p -> piece(p, table, all, refused))
                         .toList());
     }
 
@@ -151,11 +177,15 @@ public final class DesignLay {
     }
 
     private static FitPiece piece(
-            Piece piece, Cloth cloth, List<Panel> panels, Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused) {
+            Piece piece, Table table, List<FitPanel> all, Map<BestUse.PieceEdge, Set<BestUse.PieceEdge>> refused) {
+        List<String> cloths = table.roles.serving(piece.cloth(), all);
         Set<EdgeKind> finished = new LinkedHashSet<>();
-        panels.stream()
-                .filter(p -> p.cloth().name().equals(cloth.name()))
-                .forEach(p -> finished.addAll(p.edgeKinds().values()));
+        all.stream()
+                .filter(p -> cloths.contains(p.cloth()))
+                .flatMap(p -> p.edges().stream())
+                .map(PanelRun::kind)
+                .filter(k -> k != EdgeKind.RAW)
+                .forEach(finished::add);
         List<FitPiece.Variant> variants = new ArrayList<>();
         variants.add(variant(piece, SEWN, piece.cutLine(), null, 0));
         boolean trial = piece.cloth() == PieceCloth.REMNANT;
@@ -169,7 +199,7 @@ public final class DesignLay {
                         run.from(),
                         run.to(),
                         on,
-                        except(panels, on, refused.get(new BestUse.PieceEdge(piece.id(), edge))));
+                        except(table.panels, on, refused.get(new BestUse.PieceEdge(piece.id(), edge))));
                 double bonus = Savings.bonusM2(
                         wish.role(), piece.stitchLine().edge(edge).lengthMm());
                 variants.add(variant(piece, VariantId.keeping(edge, wish).text(), cut, anchor, bonus));
@@ -184,14 +214,14 @@ public final class DesignLay {
                 piece.id(),
                 piece.quantity(),
                 piece.pair() ? Handed.PAIR : Handed.SAME,
-                List.of(cloth.name()),
+                cloths,
                 grain,
                 GRAIN_TOLERANCE_DEG,
                 piece.required() && !trial,
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
                 Region.of(piece.stitchLine().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
                 variants,
-                trial ? List.of() : matches(piece, panels),
+                trial ? List.of() : matches(piece, table.panels),
                 motif(piece));
     }
 

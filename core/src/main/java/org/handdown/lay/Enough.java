@@ -34,40 +34,41 @@ public record Enough(Verdict verdict, List<String> sentences) {
 
     private record Need(FitPiece piece, double along, double across) {}
 
-    /** Cloth by cloth: a lining is cut from lining, and what is short is told of each. */
+    /** Cloth by cloth, or several together where one serves as well as another: what is short is told of each. */
     public static Enough of(FitProblem problem) {
         List<String> sentences = new ArrayList<>();
         Verdict worst = Verdict.LIKELY;
-        List<String> cloths = problem.pieces().stream()
-                .flatMap(p -> p.cloths().stream())
+        // Pieces that may lie on the same cloths are asked of all of them together.
+        List<List<String>> cloths = problem.pieces().stream()
+                .map(FitPiece::cloths)
+                .filter(of -> !of.isEmpty())
                 .distinct()
                 .toList();
         List<String> likely = new ArrayList<>();
-        for (String cloth : cloths) {
+        for (List<String> of : cloths) {
             List<String> told = new ArrayList<>();
-            Verdict verdict = of(problem, cloth, cloths.size() > 1, told);
+            Verdict verdict = of(problem, of, cloths.size() > 1, told);
             (verdict == Verdict.LIKELY ? likely : sentences).addAll(told);
             worst = verdict.ordinal() > worst.ordinal() ? verdict : worst;
         }
         return new Enough(worst, sentences.isEmpty() ? likely : sentences);
     }
 
-    private static Verdict of(FitProblem problem, String cloth, boolean isNamed, List<String> sentences) {
+    private static Verdict of(FitProblem problem, List<String> cloths, boolean isNamed, List<String> sentences) {
         double longest = 0;
         double widest = 0;
         double area = 0;
         for (FitPanel panel : problem.panels()) {
-            if (panel.cloth().equals(cloth)) {
+            if (cloths.contains(panel.cloth())) {
                 Box box = alongGrain(panel);
                 longest = Math.max(longest, box.heightMm());
                 widest = Math.max(widest, box.widthMm());
                 area += panel.outline().areaMm2();
             }
         }
-        List<FitPiece> pieces = problem.pieces().stream()
-                .filter(p -> p.cloths().contains(cloth))
-                .toList();
-        String of = isNamed ? " of " + cloth : "";
+        List<FitPiece> pieces =
+                problem.pieces().stream().filter(p -> p.cloths().equals(cloths)).toList();
+        String of = isNamed ? " of " + String.join(" or ", cloths) : "";
         boolean isShort = false;
         List<Need> needs = pieces.stream().map(Enough::least).toList();
         for (Need need : needs.stream()

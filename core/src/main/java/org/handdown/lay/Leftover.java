@@ -2,6 +2,7 @@ package org.handdown.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.cloth.Cloth;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitPanel;
@@ -121,5 +122,39 @@ public record Leftover(
 
     public Ring outline() {
         return remnant.outline();
+    }
+
+    /** A whole sheet of a cloth, as it is bought: selvedges at both sides, its grain up, mm. */
+    public static Leftover sheet(Cloth cloth, double widthMm, double lengthMm) {
+        Ring all = Ring.rectangle(0, 0, widthMm, lengthMm);
+        return new Leftover(
+                new FitLayout.Remnant(
+                        "sheet", all, new FitLayout.GrainRectangle(new Point(0, 0), 0, widthMm, lengthMm)),
+                cloth.name(),
+                90,
+                List.of(new Finished(EdgeKind.SELVEDGE, all.run(1, 2)), new Finished(EdgeKind.SELVEDGE, all.run(3, 0))),
+                List.of(),
+                new Pattern(cloth.oneWay(), cloth.reversible(), List.of(), List.of()));
+    }
+
+    /**
+     * As a panel that is cut from again, in the frame it has.
+     *
+     * @param name of its cloth
+     */
+    public FitPanel panel(String id, String name) {
+        EdgedOutline.Edged edged = new EdgedOutline(outline()).with(edges);
+        return new FitPanel(
+                id,
+                edged.outline(),
+                List.of(),
+                zones,
+                name,
+                grainDeg,
+                pattern.oneWay(),
+                pattern.reversible(),
+                pattern.repeats(),
+                edged.runs(),
+                pattern.motifs());
     }
 }

@@ -26,12 +26,12 @@ public final class DungareesSteps {
         this.list = new StepList(unit, source.cloth(), plan.practice());
     }
 
-    /** @param layout null while nothing is laid; then the cutting steps say so */
+    /** @param layout null while nothing is laid; then the cutting steps say so; @param beside what is worked on beside the source */
     public static List<Step> of(
-            Source source, UnpickPlan plan, Design design, @Nullable FitLayout layout, LengthUnit unit) {
+            Source source, UnpickPlan plan, Design design, @Nullable FitLayout layout, Beside beside, LengthUnit unit) {
         DungareesSteps steps = new DungareesSteps(source, plan, design, layout, unit);
         TakingApart.addTo(steps.list, source, plan);
-        return steps.all();
+        return steps.all(beside);
     }
 
     private void add(String id, String title, String how, String caution, double minutes, Step.Need... needs) {
@@ -46,14 +46,16 @@ public final class DungareesSteps {
         return list.length(mm);
     }
 
-    private List<Step> all() {
-        cut();
+    private List<Step> all(Beside beside) {
+        cut(beside);
         sewFlat();
         sewUp();
         return list.ordered();
     }
 
-    private void cut() {
+    private void cut(Beside beside) {
+        List<Step.Need> before = beside.addTo(list);
+        before.add(0, StepList.need("measure-panels", Reason.RISK));
         List<String> checks = new ArrayList<>();
         for (Size.Finished size : design.sizes()) {
             checks.add(Wording.fill(
@@ -62,7 +64,8 @@ public final class DungareesSteps {
         checks.add("Every seam agrees along its stitch lines: see Pieces.");
         checks.add("Left and right are there as mirror images, the pile runs down on all of them.");
         checks.add("Cloth is left over to cut one more front leg: if not, measure everything a second time.");
-        gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
+        checks.addAll(beside.meetings());
+        gate("gate-cut", "Before the first cut", checks, 10, before.toArray(Step.Need[]::new));
         FitLayout lay = layout;
         add(
                 "cut",

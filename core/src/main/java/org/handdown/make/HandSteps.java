@@ -34,6 +34,7 @@ public final class HandSteps {
      * @param layout null while nothing is laid; then the cutting step says so
      * @param uses keepers that live on
      * @param necklines that are cut into it
+     * @param beside what is worked on beside the source
      */
     public static List<Step> of(
             Source source,
@@ -42,12 +43,16 @@ public final class HandSteps {
             @Nullable FitLayout layout,
             List<Use> uses,
             List<Neckline> necklines,
+            Beside beside,
             LengthUnit unit) {
         StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.addTo(list, source, plan);
+        List<Step.Need> before = beside.addTo(list);
+        before.add(0, StepList.need("measure-panels", Reason.RISK));
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
         List<String> checks = cutChecks(list, source, design, uses);
-        list.gate("gate-cut", "Before the first cut", checks, 10, StepList.need("measure-panels", Reason.RISK));
+        checks.addAll(beside.meetings());
+        list.gate("gate-cut", "Before the first cut", checks, 10, before.toArray(Step.Need[]::new));
         list.add(
                 "cut",
                 "Chalk out and cut",

@@ -27,12 +27,38 @@ final class StepList {
     private final LengthUnit unit;
     private final Cloth cloth;
     private final Practice practice;
-    private final List<Step> steps = new ArrayList<>();
+    private final List<Step> steps;
+    /** Begins the ids of steps on a source beside the first. */
+    private final String prefix;
+    /** What it is called; empty for the first. */
+    private final String of;
 
     StepList(LengthUnit unit, Cloth cloth, Practice practice) {
+        this(unit, cloth, practice, new ArrayList<>(), "", "");
+    }
+
+    private StepList(LengthUnit unit, Cloth cloth, Practice practice, List<Step> steps, String prefix, String of) {
+        this.steps = steps;
+        this.prefix = prefix;
+        this.of = of;
         this.unit = unit;
         this.cloth = cloth;
         this.practice = practice;
+    }
+
+    /** The same list, for steps on another source: they are told apart by their ids and by its name. */
+    StepList beside(String begins, String name, Cloth other) {
+        return new StepList(unit, other, practice, steps, begins, name);
+    }
+
+    private String titled(String title) {
+        return sentence(of.isEmpty() ? title : title + " (" + of + ")");
+    }
+
+    private List<Step.Need> own(Step.Need... needs) {
+        return java.util.Arrays.stream(needs)
+                .map(n -> new Step.Need(prefix + n.step(), n.reason()))
+                .toList();
     }
 
     /** How far a seam that is closed again is sewn over the old stitching, in words. */
@@ -87,7 +113,7 @@ final class StepList {
     }
 
     boolean has(String id) {
-        return steps.stream().anyMatch(s -> s.id().equals(id));
+        return steps.stream().anyMatch(s -> s.id().equals(prefix + id));
     }
 
     static Step.Need need(String step, Reason reason) {
@@ -98,15 +124,15 @@ final class StepList {
         String told =
                 isThickAtCrossings() ? caution : caution.replace(NEEDLE, "").strip();
         steps.add(new Step(
-                id,
-                sentence(title),
+                prefix + id,
+                titled(title),
                 sentence(how),
                 false,
                 List.of(),
                 sentence(told),
                 minutes,
                 List.of(),
-                List.of(needs)));
+                own(needs)));
     }
 
     /** The step that was added last asks for these. */
@@ -117,7 +143,7 @@ final class StepList {
 
     void gate(String id, String title, List<String> checks, double minutes, Step.Need... needs) {
         List<String> asked = checks.stream().map(this::sentence).toList();
-        steps.add(new Step(id, sentence(title), "", true, asked, "", minutes, List.of(), List.of(needs)));
+        steps.add(new Step(prefix + id, titled(title), "", true, asked, "", minutes, List.of(), own(needs)));
     }
 
     List<Step> ordered() {

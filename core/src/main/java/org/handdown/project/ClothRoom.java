@@ -34,11 +34,17 @@ final class ClothRoom {
         this.kept = kept;
     }
 
+    /** The project, with the source that this is about in hand. */
+    Project project() {
+        return project;
+    }
+
     /** Checked-off unpicking with its minutes: what the household's own rates are made of. */
     List<Workroom.UnpickTime> unpickTimes() {
         List<Workroom.UnpickTime> times = new ArrayList<>();
         plan().ifPresent(p -> p.outcomes().forEach(o -> {
-            Project.Done done = project.done().get("open-" + o.join().id());
+            Project.Done done =
+                    project.done().get(project.prefix() + "open-" + o.join().id());
             Double minutes = done == null ? null : done.minutes();
             if (minutes != null && minutes > 0 && o.decision() == JoinDecision.UNPICK) {
                 double length = p.stretches(o.join().id())
@@ -46,7 +52,10 @@ final class ClothRoom {
                         .orElse(o.join().lengthMm());
                 double net = Math.max(minutes - o.join().barTacks(), minutes / 4);
                 times.add(new Workroom.UnpickTime(
-                        o.join().id(), o.join().stitch(), o.join().rows() * length / 1000, net));
+                        project.prefix() + o.join().id(),
+                        o.join().stitch(),
+                        o.join().rows() * length / 1000,
+                        net));
             }
         }));
         return times;
@@ -87,13 +96,6 @@ final class ClothRoom {
                             .toList();
         }
         return panels;
-    }
-
-    /** Panels as people named them, by id. */
-    Map<String, String> panelNames() {
-        Map<String, String> names = new HashMap<>();
-        panels().forEach(p -> names.put(p.id(), p.name()));
-        return names;
     }
 
     /** How far each panel's edges may be off: by how it was surveyed, or, where it was drawn from the source's measures, by how those were taken. */

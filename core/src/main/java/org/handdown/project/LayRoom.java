@@ -10,20 +10,18 @@ import org.handdown.lay.DesignLay;
 import org.handdown.lay.Enough;
 import org.handdown.lay.Sureness;
 import org.handdown.measure.Practice;
-import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.PieceCloth;
-import org.handdown.source.Source;
 
 /** The fitting problem as panels and pieces now stand, and what may be said before and after a lay. */
 final class LayRoom {
     private final Project project;
     private final Kept kept;
-    private final ClothRoom cloth;
+    private final TableCloth cloth;
     private final PatternRoom pattern;
     private final Map<Double, Optional<FitProblem>> problems = new HashMap<>();
 
-    LayRoom(Project project, Kept kept, ClothRoom cloth, PatternRoom pattern) {
+    LayRoom(Project project, Kept kept, TableCloth cloth, PatternRoom pattern) {
         this.project = project;
         this.kept = kept;
         this.cloth = cloth;
@@ -47,14 +45,14 @@ final class LayRoom {
     }
 
     private Optional<FitProblem> problem(Design design, double marginMm) {
-        List<Panel> panels = cloth.panels();
-        Source source = project.source();
-        return panels.isEmpty() || source == null
-                ? Optional.empty()
-                : Optional.of(kept.of(
-                        Kept.Result.PROBLEM,
-                        List.of(design, panels, source.cloth(), cloth.keepers(), gapMm(), marginMm),
-                        () -> DesignLay.problem(design, panels, source.cloth(), cloth.keepers(), gapMm(), marginMm)));
+        if (!cloth.isAny()) {
+            return Optional.empty();
+        }
+        DesignLay.Table table = cloth.table();
+        return Optional.of(kept.of(
+                Kept.Result.PROBLEM,
+                List.of(design, table, gapMm(), marginMm),
+                () -> DesignLay.problem(design, table, gapMm(), marginMm)));
     }
 
     /** As {@link #problem()}, with what is pinned held where it lies; a pin whose piece is gone is let go. */
@@ -99,11 +97,10 @@ final class LayRoom {
                 .map(p -> kept.of(Kept.Result.ENOUGH, List.of(p), () -> Enough.of(p)));
     }
 
-    /** How far the lay may be trusted, by how the source was measured. */
+    /** How far the lay may be trusted, by how each panel was measured. */
     Optional<Sureness> sureness() {
         Lay lay = project.lay();
-        Source source = project.source();
-        return lay == null || source == null
+        return lay == null
                 ? Optional.empty()
                 : Optional.of(kept.of(
                         Kept.Result.SURENESS,

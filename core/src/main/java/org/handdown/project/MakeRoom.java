@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
 import org.handdown.fit.FitLayout;
+import org.handdown.make.Beside;
 import org.handdown.make.DungareesSteps;
 import org.handdown.make.HandSteps;
 import org.handdown.make.LetOutSteps;
@@ -28,6 +29,7 @@ final class MakeRoom {
     private final Map<StitchType, Double> rates;
     private final Kept kept;
     private final ClothRoom cloth;
+    private final TableCloth table;
     private final PatternRoom pattern;
     private @Nullable List<Step> steps;
 
@@ -37,12 +39,14 @@ final class MakeRoom {
             Toolbox tools,
             Kept kept,
             ClothRoom cloth,
+            TableCloth table,
             PatternRoom pattern) {
         this.project = project;
         this.tools = tools;
         this.rates = rates;
         this.kept = kept;
         this.cloth = cloth;
+        this.table = table;
         this.pattern = pattern;
     }
 
@@ -62,6 +66,7 @@ final class MakeRoom {
                             project.lay(),
                             project.pieces() instanceof PatternPieces ? pattern.uses() : List.of(),
                             project.workings(),
+                            project.cloths(),
                             pattern.unit()),
                     () -> tools.fit(stepsAnywhere()));
         }
@@ -89,7 +94,7 @@ final class MakeRoom {
         Lay lay = project.lay();
         FitLayout layout = lay == null ? null : lay.layout();
         return isDungarees()
-                ? DungareesSteps.of(source, plan.get(), design.get(), layout, pattern.unit())
+                ? DungareesSteps.of(source, plan.get(), design.get(), layout, beside(design.get()), pattern.unit())
                 : HandSteps.of(
                         source,
                         plan.get(),
@@ -97,7 +102,34 @@ final class MakeRoom {
                         layout,
                         pattern.uses(),
                         project.workings().necklines(),
+                        beside(design.get()),
                         pattern.unit());
+    }
+
+    private Beside beside(Design design) {
+        return new Beside(
+                table.others().stream()
+                        .map(o -> new Beside.Apart(o.prefix(), o.source(), o.plan()))
+                        .toList(),
+                table.unwashed().stream()
+                        .map(s -> new Beside.Flat(s.prefix(), s.name(), s.cloth()))
+                        .toList(),
+                meetings(design).stream().flatMap(m -> m.sentences().stream()).toList());
+    }
+
+    private List<ClothMeeting> meetings(Design design) {
+        Lay lay = project.lay();
+        return ClothMeeting.of(
+                design,
+                lay == null ? null : lay.problem(),
+                lay == null ? null : lay.layout(),
+                table.roles(),
+                name -> table.cloth(name).orElse(null));
+    }
+
+    /** Where cloths of the project meet in a seam, and what to heed there. */
+    List<ClothMeeting> meetings() {
+        return pattern.design().map(this::meetings).orElse(List.of());
     }
 
     /** Whether to begin, as of a day. */

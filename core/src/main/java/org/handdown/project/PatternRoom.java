@@ -34,15 +34,17 @@ final class PatternRoom {
     private final Project project;
     private final Kept kept;
     private final ClothRoom cloth;
+    private final TableCloth table;
     private @Nullable Design design;
     private @Nullable LetOut letOut;
     private @Nullable TakeIn takeIn;
     private @Nullable List<Use> uses;
 
-    PatternRoom(Project project, Kept kept, ClothRoom cloth) {
+    PatternRoom(Project project, Kept kept, ClothRoom cloth, TableCloth table) {
         this.project = project;
         this.kept = kept;
         this.cloth = cloth;
+        this.table = table;
     }
 
     Optional<Design> design() {
@@ -133,7 +135,7 @@ final class PatternRoom {
     List<Use> uses() {
         if (uses == null) {
             List<Want> wants = wants();
-            uses = kept.of(Kept.Result.USES, List.of(wants, cloth.keepers()), () -> BestUse.of(wants, cloth.keepers()));
+            uses = kept.of(Kept.Result.USES, List.of(wants, table.keepers()), () -> BestUse.of(wants, table.keepers()));
         }
         return uses;
     }

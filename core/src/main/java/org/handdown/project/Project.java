@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param done steps checked off, by step id
  * @param practice figures of common practice that it goes by: those of the household when it was begun, or when they were taken over
  * @param typed the words in which its lengths were typed
+ * @param cloths what it is cut from beside its own source
+ * @param aside its own source, while another one is in hand; null as a rule, and never stored otherwise
  */
 public record Project(
         String name,
@@ -41,7 +43,9 @@ public record Project(
         Map<String, Done> done,
         List<Note> log,
         Practice practice,
-        TypedWords typed) {
+        TypedWords typed,
+        Cloths cloths,
+        @Nullable Aside aside) {
 
     static final int LONGEST_NAME = 120;
 
@@ -61,6 +65,17 @@ public record Project(
             stretches = Map.copyOf(stretches);
         }
     }
+
+    /**
+     * The project's own source with all that was settled of it, put aside while another source is in hand.
+     *
+     * @param inHand the other's id
+     */
+    public record Aside(
+            String inHand,
+            @Nullable Source source,
+            Opening opening,
+            @Nullable MeasuredPanels panels) {}
 
     /** Where the pieces come from. */
     public sealed interface Pieces permits PatternPieces, LettingOut, TakingIn {
@@ -127,6 +142,7 @@ public record Project(
         if (kept.stream().map(KeptLay::name).distinct().count() < kept.size()) {
             throw new RefusedValueException("lay.name", "Another kept lay has that name; choose another.");
         }
+        cloths.requireNames(aside == null ? source : aside.source);
         done = Map.copyOf(done);
         log = List.copyOf(log);
         pieces = pieces == null ? null : pieces.by(practice);
@@ -152,33 +168,45 @@ public record Project(
                 Map.of(),
                 List.of(),
                 Practice.SHIPPED,
-                TypedWords.NONE);
+                TypedWords.NONE,
+                Cloths.OWN_ALONE,
+                null);
     }
 
     public Project withAim(Aim other) {
         return new Project(
-                name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed);
+                name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withSource(Source other) {
-        return new Project(name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice, typed);
+        return new Project(
+                name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withOpening(Opening other) {
-        return new Project(name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice, typed);
+        return new Project(
+                name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withPanels(MeasuredPanels others) {
-        return new Project(name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice, typed);
+        return new Project(
+                name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withPieces(Pieces others) {
-        return new Project(name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice, typed);
+        return new Project(
+                name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withLay(Lay other) {
         return new Project(
-                name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice, typed);
+                name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     /** Keeps the lay there is beside it, under a name. */
@@ -198,31 +226,130 @@ public record Project(
 
     public Project withKept(List<KeptLay> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice, typed);
+                name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withWorkings(Workings others) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice, typed);
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice, typed, cloths,
+                aside);
     }
 
     public Project withDone(Map<String, Done> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice, typed);
+                name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice, typed, cloths,
+                aside);
     }
 
     /** By other figures of common practice; its drafts are drawn by them too. */
     public Project by(Practice other) {
-        return new Project(name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other, typed);
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other, typed, cloths,
+                aside);
     }
 
     /** With the words of lengths that were typed since. */
     public Project remembering(TypedWords later) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed.and(later));
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed.and(later),
+                cloths,
+                aside);
+    }
+
+    public Project withCloths(Cloths others) {
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, others,
+                aside);
+    }
+
+    /**
+     * With another of its sources in hand: {@link #source}, {@link #opening} and {@link #panels} are that one's, everything else stays.
+     * What is settled then belongs to that one.
+     *
+     * @param id of a source that was brought; empty for the project's own
+     * @throws RefusedValueException if no such source was brought
+     */
+    public Project turnedTo(String id) {
+        Project own = turnedBack();
+        if (id.isEmpty()) {
+            return own;
+        }
+        if (!(cloths.require(id) instanceof Brought.OtherSource other)) {
+            throw new RefusedValueException("cloths.id", "That lies flat already: there is nothing to take apart.");
+        }
+        return own.holding(
+                other.source(),
+                other.opening(),
+                other.panels(),
+                own.cloths,
+                new Aside(id, own.source, own.opening, own.panels));
+    }
+
+    /** With its own source in hand again, and what was settled of the other one kept with that. */
+    public Project turnedBack() {
+        if (aside == null) {
+            return this;
+        }
+        Brought.OtherSource before = (Brought.OtherSource) cloths.require(aside.inHand);
+        Source now = java.util.Objects.requireNonNull(source);
+        boolean same = now == before.source() && opening == before.opening() && panels == before.panels();
+        Cloths others = same
+                ? cloths
+                : cloths.changing(
+                        new Brought.OtherSource(before.id(), before.thing(), now, opening, panels, before.roles()));
+        return holding(aside.source, aside.opening, aside.panels, others, null);
+    }
+
+    private Project holding(
+            @Nullable Source theSource,
+            Opening theOpening,
+            @Nullable MeasuredPanels thePanels,
+            Cloths theCloths,
+            @Nullable Aside theAside) {
+        return new Project(
+                name,
+                aim,
+                theSource,
+                theOpening,
+                thePanels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                theCloths,
+                theAside);
+    }
+
+    /** Which source is in hand, by its id; empty for the project's own. */
+    public String inHand() {
+        return aside == null ? "" : aside.inHand;
+    }
+
+    /** Begins the ids of steps and panels of the source in hand. */
+    public String prefix() {
+        return Brought.prefix(inHand());
     }
 
     public Project withLog(List<Note> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice, typed);
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice, typed, cloths,
+                aside);
     }
 }

@@ -1,8 +1,10 @@
 package org.handdown.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.handdown.alter.LetOut;
 import org.handdown.body.BodyMeasure;
@@ -88,28 +90,55 @@ final class StationBoard {
                 Station.AIM, Wording.fill("%s for %s%s", what, aim.wearer().name(), tall));
     }
 
+    /** One source after the other: what is still to be done for any of them is to be done; else it is told of them all. */
+    private StationState ofEach(Station station, Function<ClothRoom, StationState> one) {
+        List<String> told = new ArrayList<>();
+        for (ClothRoom its : room.sources()) {
+            StationState state = one.apply(its);
+            boolean isOwn = its.project().inHand().isEmpty();
+            String of = isOwn ? "" : named(its.project()) + ": ";
+            if (state.stand() != StationState.Stand.SETTLED) {
+                return new StationState(station, state.stand(), of + state.sentence());
+            }
+            told.add(of + state.sentence());
+        }
+        return settled(station, String.join("; ", told));
+    }
+
+    private static String named(Project project) {
+        Source source = project.source();
+        return source == null ? "the source" : source.name();
+    }
+
     private StationState source() {
         Source source = project.source();
+        int more = project.cloths().brought().size();
+        String beside = more == 0 ? "" : Wording.fill("; %d thing%s beside it", more, more == 1 ? "" : "s");
         return source == null
                 ? open(Station.SOURCE, "What will be taken apart?")
                 : settled(
                         Station.SOURCE,
                         Wording.fill(
-                                "%s, %s%s",
+                                "%s, %s%s%s",
                                 source.name(),
                                 source.cloth().name(),
                                 source.assessment().proposed().isEmpty()
                                         ? ""
                                         : Wording.fill(
                                                 "; %d of its measures only proposed",
-                                                source.assessment().proposed().size())));
+                                                source.assessment().proposed().size()),
+                                beside));
     }
 
     private StationState takeApart() {
         if (project.source() == null) {
             return open(Station.TAKE_APART, "Waits for the source.");
         }
-        UnpickPlan plan = room.plan().orElseThrow();
+        return ofEach(Station.TAKE_APART, this::takeApart);
+    }
+
+    private StationState takeApart(ClothRoom its) {
+        UnpickPlan plan = its.plan().orElseThrow();
         if (!room.garment().isCutOut()) {
             long opened = plan.outcomes().stream()
                     .filter(o -> o.decision() != JoinDecision.LEAVE)
@@ -141,15 +170,22 @@ final class StationBoard {
         if (!room.garment().isCutOut()) {
             return settled(Station.PANELS, "Not needed: nothing is cut out.");
         }
-        MeasuredPanels measured = project.panels();
-        Source source = project.source();
+        if (project.source() == null && room.hasCloth()) {
+            return settled(Station.PANELS, "All of it lies flat already.");
+        }
+        return ofEach(Station.PANELS, its -> panelsState(its.project()));
+    }
+
+    private static StationState panelsState(Project of) {
+        MeasuredPanels measured = of.panels();
+        Source source = of.source();
         if (measured == null || source == null) {
             return open(Station.PANELS, "Measure the parts once they lie flat.");
         }
         if (!measured.construction().equals(source.construction())) {
             return stale(Station.PANELS, "The source was measured anew since.");
         }
-        if (!measured.opening().equals(project.opening())) {
+        if (!measured.opening().equals(of.opening())) {
             return stale(Station.PANELS, "Other joins are opened since.");
         }
         int count = measured.surveys().size();

@@ -9,8 +9,10 @@ import java.util.regex.Pattern;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
 import org.handdown.body.BodyMeasure;
+import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitProblem;
+import org.handdown.lay.ClothRoles;
 import org.handdown.lay.Enough;
 import org.handdown.lay.Sureness;
 import org.handdown.make.Prospect;
@@ -42,6 +44,7 @@ public final class Workroom {
     private final Map<StitchType, Double> rates;
     private final Kept kept;
     private final ClothRoom cloth;
+    private final TableCloth table;
     private final PatternRoom pattern;
     private final LayRoom lay;
     private final MakeRoom make;
@@ -64,9 +67,12 @@ public final class Workroom {
         this.rates = Map.copyOf(rates);
         this.kept = kept;
         cloth = new ClothRoom(project, this.rates, kept);
-        pattern = new PatternRoom(project, kept, cloth);
-        lay = new LayRoom(project, kept, cloth, pattern);
-        make = new MakeRoom(project, this.rates, tools, kept, cloth, pattern);
+        table = new TableCloth(project, this.rates, kept, cloth);
+        // Pieces, lay and work are those of the whole project, whichever of its sources is in hand.
+        Project whole = project.turnedBack();
+        pattern = new PatternRoom(whole, kept, table.own(), table);
+        lay = new LayRoom(whole, kept, table, pattern);
+        make = new MakeRoom(whole, this.rates, tools, kept, table.own(), table, pattern);
     }
 
     /** Where what is made of this project may be kept. */
@@ -83,7 +89,7 @@ public final class Workroom {
 
     /** Checked-off unpicking with its minutes: what the household's own rates are made of. */
     public List<UnpickTime> unpickTimes() {
-        return cloth.unpickTimes();
+        return table.unpickTimes();
     }
 
     public Optional<Anatomy> anatomy() {
@@ -103,24 +109,62 @@ public final class Workroom {
         return cloth.panels();
     }
 
-    /** Panels as people named them, by id. */
+    /** Panels of the source in hand under the ids that they have on the table, among those of all sources. */
+    public List<Panel> panelsOnTable() {
+        return table.panels().stream()
+                .filter(p -> isOf(project.prefix(), p.id()))
+                .toList();
+    }
+
+    private boolean isOf(String prefix, String id) {
+        return prefix.isEmpty()
+                ? project.cloths().brought().stream().noneMatch(b -> id.startsWith(b.prefix()))
+                : id.startsWith(prefix);
+    }
+
+    /** What follows from each source of the project, its own first. */
+    List<ClothRoom> sources() {
+        return table.sources();
+    }
+
+    /** Is there any cloth to lay on, of whatever source? */
+    public boolean hasCloth() {
+        return table.isAny();
+    }
+
+    /** Panels of all sources, and cloth that was brought flat, as people named them, by id. */
     public Map<String, String> panelNames() {
-        return cloth.panelNames();
+        return table.names();
     }
 
-    /** How far each panel's edges may be off: by how it was surveyed, or, where it was drawn from the source's measures, by how those were taken. */
+    /** How far the edges of each of them may be off: by how it was surveyed, or, where it was drawn from a source's measures, by how those were taken. */
     public Map<String, Double> tolerances() {
-        return cloth.tolerances();
+        return table.tolerances();
     }
 
-    /** Keepers there are under the plan of taking apart. */
+    /** Keepers of all sources under their plans of taking apart, and those that were brought loose. */
     public List<Keeper> keepers() {
+        return table.keepers();
+    }
+
+    /** Keepers of the source in hand alone. */
+    public List<Keeper> ownKeepers() {
         return cloth.keepers();
     }
 
-    /** What quick tests told of the source's cloth; nothing before there is one. */
+    /** A cloth of the project by its name: of its own source, a lining, or one that was brought. */
+    public Optional<Cloth> cloth(String name) {
+        return table.cloth(name);
+    }
+
+    /** Which cloths serve which role in the garment. */
+    public ClothRoles roles() {
+        return table.roles();
+    }
+
+    /** What quick tests told of the cloth of the project's own source; nothing before there is one. */
     public ClothSheet sheet() {
-        return cloth.sheet();
+        return table.own().sheet();
     }
 
     public Optional<Design> design() {
@@ -220,6 +264,11 @@ public final class Workroom {
         return make.steps();
     }
 
+    /** Where cloths of the project meet in a seam, and what to heed there. */
+    public List<ClothMeeting> meetings() {
+        return make.meetings();
+    }
+
     /** Whether to begin, as of a day. */
     public Optional<Prospect> prospect(LocalDate today) {
         return make.prospect(today);
@@ -245,7 +294,7 @@ public final class Workroom {
      */
     public void requireWorkable() {
         try {
-            new StationBoard(project, this).requireStates();
+            new StationBoard(project.turnedBack(), this).requireStates();
             problem();
             keepers();
             letOut().ifPresent(l -> {
@@ -268,6 +317,6 @@ public final class Workroom {
     }
 
     public List<StationState> stations() {
-        return new StationBoard(project, this).states();
+        return new StationBoard(project.turnedBack(), this).states();
     }
 }

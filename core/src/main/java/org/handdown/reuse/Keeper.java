@@ -76,6 +76,26 @@ public record Keeper(
                 id);
     }
 
+    /**
+     * The same, of a garment beside the first.
+     *
+     * @param prefix begins the ids of what comes of that garment
+     */
+    public Keeper from(String prefix, String garment) {
+        return new Keeper(
+                prefix + id,
+                name + ", " + garment,
+                kind,
+                new Place(place.layer, place.part.isEmpty() ? "" : prefix + place.part, place.edge, place.side),
+                extent,
+                buttons,
+                hold,
+                minutesOff,
+                oneWay,
+                condition,
+                prefix + thing);
+    }
+
     public Keeper at(Layer layer, String part, String edge) {
         return placed(new Place(layer, part, edge, place.side));
     }

@@ -68,6 +68,15 @@ public record LooseKeeper(String name, KeeperKind keeper, Size size, String clot
                 k.condition());
     }
 
+    /** As a project may use it: off whole, at the cost of no minute. */
+    public Keeper keeper(String id) {
+        return Keeper.of(id, name, keeper, size.lengthMm, size.depthMm)
+                .restingAt(size.lengthMm, size.stretch)
+                .with(new Keeper.Buttons(size.count, size.diameterMm, size.diameterMm / 2))
+                .held(Keeper.Hold.DETACHED, 0)
+                .judged(condition);
+    }
+
     /** The girth that it passes, or may be stretched onto, mm. */
     public double reachesMm() {
         return size.lengthMm * (1 + size.stretch);

@@ -31,6 +31,7 @@ class WorkOrderTest {
                 room.plan().orElseThrow(),
                 room.design().orElseThrow(),
                 null,
+                Beside.NOTHING,
                 LengthUnit.CM);
     }
 

@@ -18,14 +18,21 @@ import org.handdown.formats.fit.FitProblemJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.TypedWords;
 import org.handdown.pattern.change.Change;
+import org.handdown.project.Cloths;
 import org.handdown.project.KeptLay;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.jspecify.annotations.Nullable;
 
-/** Reads and writes {@code handdown-project/1}. Reading back what was written gives an equal project. */
+/**
+ * Writes {@code handdown-project/2} and reads it and {@code handdown-project/1}, which knew of one source only. Reading back what was written
+ * gives an equal project.
+ */
 public final class ProjectJson {
-    public static final String FORMAT = "handdown-project/1";
+    public static final String FORMAT = "handdown-project/2";
+
+    /** Files of before a project could have several sources. */
+    private static final String BEFORE = "handdown-project/1";
 
     private ProjectJson() {}
 
@@ -50,7 +57,9 @@ public final class ProjectJson {
 
     private static Project read(JsonNode node, @Nullable Project changed, @Nullable Project proven) {
         JsonField f = JsonField.root(node);
-        Json.requireFormat(f, FORMAT);
+        if (!f.get("format").isPresent() || !f.get("format").text().equals(BEFORE)) {
+            Json.requireFormat(f, FORMAT);
+        }
         Parts parts = new Parts(changed, proven);
         return new Project(
                 f.get("name").name(),
@@ -65,7 +74,9 @@ public final class ProjectJson {
                 parts.require(Project::done, () -> done(f.get("done"))),
                 parts.require(Project::log, () -> f.get("log").list(ProjectJson::note)),
                 parts.require(Project::practice, () -> PracticeJson.read(f.get("practice"))),
-                parts.require(Project::typed, () -> typed(f.get("typed"))));
+                parts.require(Project::typed, () -> typed(f.get("typed"))),
+                parts.require(Project::cloths, () -> ClothsJson.read(f.get("cloths"))),
+                null);
     }
 
     /** Parts of a project: those that one has from another as they are, all others read. */
@@ -153,7 +164,8 @@ public final class ProjectJson {
         }
     }
 
-    public static ObjectNode write(Project project) {
+    public static ObjectNode write(Project turned) {
+        Project project = turned.turnedBack();
         ObjectNode node = Json.MAPPER.createObjectNode().put("format", FORMAT).put("name", project.name());
         var aim = project.aim();
         if (aim != null) {
@@ -188,6 +200,9 @@ public final class ProjectJson {
             project.typed()
                     .byMm()
                     .forEach((mm, text) -> typed.addObject().put("mm", mm).put("text", text));
+        }
+        if (!project.cloths().equals(Cloths.OWN_ALONE)) {
+            node.set("cloths", ClothsJson.write(project.cloths()));
         }
         writeDone(node, project);
         return node;

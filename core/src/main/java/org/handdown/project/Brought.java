@@ -1,0 +1,138 @@
+package org.handdown.project;
+
+import java.util.List;
+import java.util.Set;
+import org.handdown.cloth.Cloth;
+import org.handdown.lay.Leftover;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.source.Source;
+import org.handdown.stash.LooseKeeper;
+import org.jspecify.annotations.Nullable;
+
+/** What is brought to a project beside its own source: another source, cloth that lies flat, a loose keeper. */
+public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, Brought.Loose {
+    /** A letter of its own in the project; begins the ids of all that comes of it. */
+    String id();
+
+    String name();
+
+    /** The thing of the stash that it is, by its id there; empty for one that was entered here. */
+    String thing();
+
+    /** What is cut from it; nothing where it is no cloth. */
+    Set<PieceCloth> roles();
+
+    /** Null for what nothing is cut from. */
+    @Nullable
+    Cloth cloth();
+
+    Brought as(Set<PieceCloth> others);
+
+    /** Another garment or household cloth, taken apart and measured like the project's own. */
+    record OtherSource(
+            String id,
+            String thing,
+            Source source,
+            Project.Opening opening,
+            @Nullable MeasuredPanels panels,
+            Set<PieceCloth> roles)
+            implements Brought {
+        public OtherSource {
+            requireId(id);
+            roles = requireRoles(roles);
+        }
+
+        @Override
+        public String name() {
+            return source.name();
+        }
+
+        @Override
+        public Cloth cloth() {
+            return source.cloth();
+        }
+
+        @Override
+        public OtherSource as(Set<PieceCloth> others) {
+            return new OtherSource(id, thing, source, opening, panels, others);
+        }
+    }
+
+    /**
+     * Cloth by the metre, a panel of another garment, a remnant.
+     *
+     * @param shape its outline with all that it carries, in a frame of its own, mm
+     * @param washed since it came: as it will be later
+     */
+    record FlatSheet(
+            String id, String thing, String name, Cloth cloth, Leftover shape, boolean washed, Set<PieceCloth> roles)
+            implements Brought {
+        public FlatSheet {
+            requireId(id);
+            roles = requireRoles(roles);
+            if (name.isBlank() || name.length() > 80) {
+                throw new RefusedValueException("cloths.name", "Say in up to 80 characters what it is.");
+            }
+        }
+
+        @Override
+        public FlatSheet as(Set<PieceCloth> others) {
+            return new FlatSheet(id, thing, name, cloth, shape, washed, others);
+        }
+    }
+
+    /** A finished edge, closure or small part that is off its garment. */
+    record Loose(String id, String thing, LooseKeeper keeper) implements Brought {
+        public Loose {
+            requireId(id);
+        }
+
+        @Override
+        public String name() {
+            return keeper.name();
+        }
+
+        @Override
+        public Set<PieceCloth> roles() {
+            return Set.of();
+        }
+
+        @Override
+        public @Nullable Cloth cloth() {
+            return null;
+        }
+
+        @Override
+        public Loose as(Set<PieceCloth> others) {
+            return this;
+        }
+    }
+
+    /** Begins the ids of what comes of it: panels, keepers, steps. */
+    default String prefix() {
+        return prefix(id());
+    }
+
+    /** @param id of what was brought; empty for the project's own source */
+    static String prefix(String id) {
+        return id.isEmpty() ? "" : id + ".";
+    }
+
+    private static void requireId(String id) {
+        if (!id.matches("[b-z]")) {
+            throw new RefusedValueException("cloths.id", "A cloth's mark is one letter from b to z.");
+        }
+    }
+
+    private static Set<PieceCloth> requireRoles(Set<PieceCloth> roles) {
+        List<String> wrong =
+                roles.stream().filter(r -> !r.isServed()).map(PieceCloth::words).toList();
+        if (!wrong.isEmpty()) {
+            throw new RefusedValueException(
+                    "cloths.roles", Wording.fill("No cloth is said to serve as %s.", wrong.get(0)));
+        }
+        return Set.copyOf(roles);
+    }
+}
