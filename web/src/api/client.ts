@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { inHand } from './inHand'
 import { KnownViews } from './known'
 import type { components, paths } from './schema'
 
@@ -28,7 +29,7 @@ export function readCookie(name: string, cookies = document.cookie): string | un
 
 export const api = createClient<paths>({ baseUrl: window.location.origin })
 export const known = new KnownViews()
-api.use(csrf, known.middleware)
+api.use(csrf, inHand, known.middleware)
 
 /** Any failure of a call as a problem that can be shown. */
 export function toProblem(error: unknown, status: number): Problem {

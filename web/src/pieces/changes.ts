@@ -18,7 +18,11 @@ export const whole = (change: Change) =>
 export const cloths = [
   { id: 'SHELL', words: 'outer cloth' },
   { id: 'REMNANT', words: 'a remnant of the outer cloth' },
+  { id: 'CONTRAST', words: 'contrast' },
+  { id: 'SECOND_CONTRAST', words: 'second contrast' },
+  { id: 'THIRD_CONTRAST', words: 'third contrast' },
   { id: 'LINING', words: 'lining' },
+  { id: 'POCKETING', words: 'pocketing' },
   { id: 'INTERFACING', words: 'interfacing' },
   { id: 'RIB', words: 'rib or knit' },
   { id: 'BINDING', words: 'binding' },

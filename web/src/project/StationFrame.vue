@@ -2,12 +2,15 @@
 import { computed } from 'vue'
 import { useHand } from './hand'
 import RefusalNote from './RefusalNote.vue'
+import SourcesBar from './SourcesBar.vue'
 import { after, stationOf, stationWords, slugOf } from './stations'
 
 /** A station: its drawing, large, and beside it the paper slip with what is asked now. */
 const { title } = defineProps<{ title: string; lead: string }>()
 const { project } = useHand()
 const here = computed(() => stationOf(title))
+/** Stations that are about one source at a time. */
+const isOfOneSource = computed(() => ['SOURCE', 'TAKE_APART', 'PANELS'].includes(here.value ?? ''))
 const troubles = computed(() => (project.value?.troubles ?? []).filter((t) => t.station === here.value))
 const next = computed(() => after(project.value?.stations ?? [], here.value))
 </script>
@@ -17,6 +20,7 @@ const next = computed(() => after(project.value?.stations ?? [], here.value))
     <div class="h-[62vh] min-h-[420px] lg:h-auto lg:min-h-0"><slot name="table" /></div>
     <aside class="slip p-4 lg:overflow-y-auto" tabindex="0" :aria-label="title">
       <RefusalNote />
+      <SourcesBar v-if="isOfOneSource" />
       <h2 class="text-2xl">{{ title }}</h2>
       <p class="mb-4 text-muted">{{ lead }}</p>
       <p

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ProblemError, take, type Problem, type ProjectView } from '../api/client'
+import { inHandOf, takeInHand } from '../api/inHand'
 
 export const projectKeys = {
   all: ['projects'] as const,
@@ -8,7 +9,7 @@ export const projectKeys = {
 }
 
 type Answer = Parameters<typeof take<ProjectView>>[0]
-type Call = (at: { path: { id: string }; query: { version: number } }) => Answer
+type Call = (at: { path: { id: string }; query: { version: number; of: string } }) => Answer
 
 const NOT_THERE = {
   status: 0,
@@ -36,12 +37,12 @@ export function useProject(id: MaybeRefOrGetter<string>) {
    */
   const changing = useMutation({
     scope: { id: `project ${toValue(id)}` },
-    mutationFn: async (call: Call) => {
+    mutationFn: async ({ call, of }: { call: Call; of: string }) => {
       const shown = query.data.value
       if (!shown) throw new ProblemError(NOT_THERE)
       problem.value = undefined
       await queries.cancelQueries({ queryKey: projectKeys.one(shown.id), exact: true })
-      return take(call({ path: { id: shown.id }, query: { version: shown.version } }))
+      return take(call({ path: { id: shown.id }, query: { version: shown.version, of } }))
     },
     onSuccess: (next) => queries.setQueryData(projectKeys.one(next.id), next),
     onError: async (e) => {
@@ -55,7 +56,8 @@ export function useProject(id: MaybeRefOrGetter<string>) {
   /** Runs a change and shows its outcome; returns whether it was stored. */
   async function change(call: Call): Promise<boolean> {
     try {
-      await changing.mutateAsync(call)
+      // Who turns to another source meanwhile changes nothing of what was on its way.
+      await changing.mutateAsync({ call, of: inHandOf(toValue(id)) })
       return true
     } catch (e) {
       if (!(e instanceof ProblemError)) throw e
@@ -66,10 +68,16 @@ export function useProject(id: MaybeRefOrGetter<string>) {
   const undo = () => change((at) => api.POST('/api/projects/{id}/undo', { params: at }))
   const redo = () => change((at) => api.POST('/api/projects/{id}/redo', { params: at }))
   const refetch = () => query.refetch()
+
+  /** Takes another of the project's sources in hand. */
+  async function turnTo(mark: string) {
+    takeInHand(toValue(id), mark)
+    await query.refetch()
+  }
   const failure = computed(() =>
     query.error.value instanceof ProblemError ? query.error.value.problem : undefined,
   )
-  return { project: query.data, failure, problem, busy, change, undo, redo, refetch }
+  return { project: query.data, failure, problem, busy, change, undo, redo, refetch, turnTo }
 }
 
 export type ProjectHand = ReturnType<typeof useProject>

@@ -30,6 +30,14 @@ const facts = (k: Schemas['KeeperView']) =>
   ]
     .filter(Boolean)
     .join(', ')
+/** Those of the source in hand; their ids begin with its mark. */
+const begins = computed(() => (project.inHand ? project.inHand + '.' : ''))
+const others = computed(() => project.cloths.filter((c) => c.mark).map((c) => c.mark + '.'))
+const keepers = computed(() =>
+  project.keep.keepers.filter((k) =>
+    begins.value ? k.id.startsWith(begins.value) : !others.value.some((o) => k.id.startsWith(o)),
+  ),
+)
 const folds = computed(() => project.source?.folds ?? [])
 </script>
 
@@ -40,11 +48,7 @@ const folds = computed(() => project.source?.folds ?? [])
       away.
     </p>
     <ul>
-      <li
-        v-for="k in project.keep.keepers"
-        :key="k.id"
-        class="flex items-center gap-2 border-t border-line py-1"
-      >
+      <li v-for="k in keepers" :key="k.id" class="flex items-center gap-2 border-t border-line py-1">
         <span class="grow"
           ><span class="inline-block first-letter:uppercase">{{ k.name }}</span
           ><span class="block text-sm text-muted">{{ facts(k) }}; finished: {{ k.finished }}</span
@@ -55,7 +59,9 @@ const folds = computed(() => project.source?.folds ?? [])
           :value="k.condition"
           :disabled="busy"
           :aria-label="`Condition: ${k.name}`"
-          @change="(e) => judge(k.id, (e.target as HTMLSelectElement).value as Condition)"
+          @change="
+            (e) => judge(k.id.slice(begins.length), (e.target as HTMLSelectElement).value as Condition)
+          "
         >
           <option v-for="c in conditions" :key="c.id" :value="c.id">{{ c.words }}</option>
         </select>

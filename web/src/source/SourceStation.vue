@@ -12,6 +12,7 @@ import PlainField from '../ui/PlainField.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import BuildSheet from './BuildSheet.vue'
 import ClothFields from './ClothFields.vue'
+import ClothsSheet from './ClothsSheet.vue'
 import KeepersSheet from './KeepersSheet.vue'
 import QuantityChooser from './QuantityChooser.vue'
 import SourceDrawing from '../drawing/SourceDrawing.vue'
@@ -111,6 +112,7 @@ const lines = [
   { id: 'care', label: 'Care' },
   { id: 'cost', label: 'Cost' },
 ] as const
+const brought = computed(() => project.cloths.filter((c) => c.mark).length)
 const tabs = computed(() => [
   { id: 'what', name: 'It is' },
   { id: 'cloth', name: 'Cloth' },
@@ -125,6 +127,7 @@ const tabs = computed(() => [
         { id: 'suits', name: 'Suits' },
       ].map((t) => ({ ...t, note: 'note' in t && t.note ? String(t.note) : undefined }))
     : []),
+  { id: 'cloths', name: 'Beside it', note: brought.value ? String(brought.value) : undefined },
 ])
 </script>
 
@@ -223,6 +226,7 @@ const tabs = computed(() => [
         />
       </template>
       <template #build><BuildSheet v-if="project.source" :source="project.source" @faults="save" /></template>
+      <template #cloths><ClothsSheet :project="project" /></template>
       <template #suits><SuitsSheet v-if="project.source" :source="project.source" /></template>
       <template #keepers><KeepersSheet v-if="project.source" :project="project" /></template>
     </SlipTabs>

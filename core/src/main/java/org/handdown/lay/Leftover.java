@@ -32,6 +32,9 @@ public record Leftover(
         List<Finished> edges,
         List<FlawZone> zones,
         Pattern pattern) {
+    /** Stands for the panel of what was never part of one: cloth as it is bought. */
+    public static final String SHEET = "sheet";
+
     /** A shorter stretch of a finished edge is no use to anybody (common practice, no source). */
     private static final double LEAST_EDGE_MM = 40;
 
@@ -128,8 +131,7 @@ public record Leftover(
     public static Leftover sheet(Cloth cloth, double widthMm, double lengthMm) {
         Ring all = Ring.rectangle(0, 0, widthMm, lengthMm);
         return new Leftover(
-                new FitLayout.Remnant(
-                        "sheet", all, new FitLayout.GrainRectangle(new Point(0, 0), 0, widthMm, lengthMm)),
+                new FitLayout.Remnant(SHEET, all, new FitLayout.GrainRectangle(new Point(0, 0), 0, widthMm, lengthMm)),
                 cloth.name(),
                 90,
                 List.of(new Finished(EdgeKind.SELVEDGE, all.run(1, 2)), new Finished(EdgeKind.SELVEDGE, all.run(3, 0))),

@@ -30,6 +30,9 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
 
     Brought as(Set<PieceCloth> others);
 
+    /** The same, of no stash. */
+    Brought detached();
+
     /** Another garment or household cloth, taken apart and measured like the project's own. */
     record OtherSource(
             String id,
@@ -58,6 +61,11 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
         public OtherSource as(Set<PieceCloth> others) {
             return new OtherSource(id, thing, source, opening, panels, others);
         }
+
+        @Override
+        public OtherSource detached() {
+            return new OtherSource(id, "", source, opening, panels, roles);
+        }
     }
 
     /**
@@ -80,6 +88,11 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
         @Override
         public FlatSheet as(Set<PieceCloth> others) {
             return new FlatSheet(id, thing, name, cloth, shape, washed, others);
+        }
+
+        @Override
+        public FlatSheet detached() {
+            return new FlatSheet(id, "", name, cloth, shape, washed, roles);
         }
     }
 
@@ -107,6 +120,11 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
         @Override
         public Loose as(Set<PieceCloth> others) {
             return this;
+        }
+
+        @Override
+        public Loose detached() {
+            return new Loose(id, "", keeper);
         }
     }
 

@@ -69,6 +69,11 @@ public record Cloths(Set<PieceCloth> own, List<Brought> brought) {
         return new Cloths(own, brought.stream().filter(b -> !b.id().equals(id)).toList());
     }
 
+    /** The same of no stash: as a file brings them to another household. */
+    public Cloths detached() {
+        return new Cloths(own, brought.stream().map(Brought::detached).toList());
+    }
+
     /** With one of them as it is now. */
     Cloths changing(Brought now) {
         return new Cloths(
@@ -104,7 +109,7 @@ public record Cloths(Set<PieceCloth> own, List<Brought> brought) {
     }
 
     /** A name that no cloth of the project has: its own, else with what it is of behind it. */
-    String freeName(Cloth wanted, String of, @Nullable Source ofOwn) {
+    public String freeName(Cloth wanted, String of, @Nullable Source ofOwn) {
         Set<String> names = names(ofOwn);
         for (Brought b : brought) {
             Cloth cloth = b.cloth();

@@ -211,6 +211,9 @@ public record Project(
 
     /** Keeps the lay there is beside it, under a name. */
     public Project keepingLay(String called, Instant at) {
+        if (aside != null) {
+            return turnedBack().keepingLay(called, at);
+        }
         if (lay == null || panels == null || pieces == null) {
             throw new RefusedValueException("lay", "Nothing is laid yet; lay the pieces first.");
         }
@@ -221,7 +224,10 @@ public record Project(
 
     /** With a kept lay in place of the one there is, and the panels and pieces it is of. */
     public Project takingUp(KeptLay other) {
-        return withPanels(other.panels()).withPieces(other.pieces()).withLay(other.lay());
+        return turnedBack()
+                .withPanels(other.panels())
+                .withPieces(other.pieces())
+                .withLay(other.lay());
     }
 
     public Project withKept(List<KeptLay> others) {

@@ -34,6 +34,10 @@ public record Source(
         return new Source(name, what, condition, care, cost, cloth, other, faults, assessment);
     }
 
+    public Source withCloth(Cloth other) {
+        return new Source(name, what, condition, care, cost, other, construction, faults, assessment);
+    }
+
     public Source withAssessment(Assessment other) {
         return new Source(name, what, condition, care, cost, cloth, construction, faults, other);
     }

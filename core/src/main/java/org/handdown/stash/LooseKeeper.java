@@ -68,6 +68,14 @@ public record LooseKeeper(String name, KeeperKind keeper, Size size, String clot
                 k.condition());
     }
 
+    /** Some of it, in its own count: so many buttons of the set, so much of the tape. */
+    public LooseKeeper some(double amount) {
+        Size part = keeper == KeeperKind.BUTTONS
+                ? new Size(size.lengthMm, size.stretch, size.depthMm, (int) amount, size.diameterMm)
+                : new Size(amount, size.stretch, size.depthMm, size.count, size.diameterMm);
+        return new LooseKeeper(name, keeper, part, clothName, condition);
+    }
+
     /** As a project may use it: off whole, at the cost of no minute. */
     public Keeper keeper(String id) {
         return Keeper.of(id, name, keeper, size.lengthMm, size.depthMm)

@@ -79,7 +79,8 @@ class FitRunService {
     }
 
     /** Tells whether a project still is what an answer was found for. */
-    static String basis(Project project) {
+    static String basis(Project shown) {
+        Project project = shown.turnedBack();
         Project bare = Project.named("basis").by(project.practice());
         Lay lay = project.lay();
         var panels = project.panels();
@@ -87,6 +88,7 @@ class FitRunService {
         bare = panels == null ? bare : bare.withPanels(panels);
         bare = pieces == null ? bare : bare.withPieces(pieces);
         bare = lay == null ? bare : bare.withLay(lay);
+        bare = bare.withCloths(project.cloths());
         byte[] text = ProjectJson.text(bare).getBytes(StandardCharsets.UTF_8);
         return UUID.nameUUIDFromBytes(text).toString();
     }

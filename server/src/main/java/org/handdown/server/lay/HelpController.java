@@ -168,7 +168,8 @@ class HelpController {
         if (after == null) {
             throw new RefusedValueException("index", "There is nothing to take over from it.");
         }
-        return projects.edit(at, "what helps", project -> {
+        return projects.edit(at, "what helps", shown -> {
+            Project project = shown.turnedBack();
             if (!holds(run, project)) {
                 throw new RefusedValueException(
                         "index", "Panels, pieces or the lay have changed since this was found; ask again.");

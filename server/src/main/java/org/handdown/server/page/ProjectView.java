@@ -17,6 +17,7 @@ import org.handdown.server.pieces.KeepView;
 import org.handdown.server.pieces.LetOutView;
 import org.handdown.server.pieces.PatternView;
 import org.handdown.server.project.StoredProject;
+import org.handdown.server.source.ClothView;
 import org.handdown.server.source.SourceView;
 import org.handdown.server.unpick.TakeApartView;
 import org.handdown.server.workings.TakeInView;
@@ -36,6 +37,10 @@ public record ProjectView(
         @Schema(types = {"string", "null"}) @Nullable String redoWhat,
         List<StationState> stations,
         AimView aim,
+        String inHand,
+        List<ClothView> cloths,
+        List<ClothView.RoleView> roles,
+        List<ClothView.MeetingView> meetings,
         @Nullable SourceView source,
         @Nullable TakeApartView takeApart,
         List<PanelView> panels,
@@ -64,6 +69,10 @@ public record ProjectView(
                 stand.redoWhat(),
                 stations,
                 aim,
+                inHand,
+                cloths,
+                roles,
+                meetings,
                 source,
                 takeApart,
                 panels,

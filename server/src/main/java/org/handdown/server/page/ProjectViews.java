@@ -26,6 +26,7 @@ import org.handdown.server.pieces.LetOutViews;
 import org.handdown.server.pieces.PatternViews;
 import org.handdown.server.project.Shown;
 import org.handdown.server.project.StoredProject;
+import org.handdown.server.source.ClothViews;
 import org.handdown.server.source.SourceViews;
 import org.handdown.server.table.PracticeText;
 import org.handdown.server.unpick.JoinViews;
@@ -87,6 +88,7 @@ final class ProjectViews {
     private ProjectView view() {
         List<StationState> stations = shown.room().stations();
         WorkingViews workings = new WorkingViews(shown);
+        ClothViews cloths = new ClothViews(shown);
         return new ProjectView(
                 "",
                 0,
@@ -96,6 +98,10 @@ final class ProjectViews {
                 null,
                 stations,
                 new AimViews(shown).view(),
+                shown.project().inHand(),
+                part(Station.SOURCE, "What was brought beside the source", cloths::all, List.of()),
+                part(Station.PIECES, "What asks for which cloth", cloths::roles, List.of()),
+                part(Station.PIECES, "Where cloths meet", cloths::meetings, List.of()),
                 orNothing(
                         Station.SOURCE,
                         "The drawing of the source",

@@ -1,6 +1,7 @@
 package org.handdown.server.project;
 
 import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.media.UUIDSchema;
 import io.swagger.v3.oas.models.parameters.PathParameter;
 import io.swagger.v3.oas.models.parameters.QueryParameter;
@@ -34,6 +35,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class ProjectArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     private static final List<Class<?>> KNOWN = List.of(ProjectOf.class, ProjectAt.class);
     private static final String VERSION = "version";
+    private static final String IN_HAND = "of";
 
     static {
         KNOWN.forEach(SpringDocUtils.getConfig()::addRequestWrapperToIgnore);
@@ -56,7 +58,8 @@ class ProjectArguments implements WebMvcConfigurer, HandlerMethodArgumentResolve
             NativeWebRequest request,
             @Nullable WebDataBinderFactory binders)
             throws MissingServletRequestParameterException {
-        ProjectOf of = new ProjectOf(household(request), id(request));
+        String inHand = request.getParameter(IN_HAND);
+        ProjectOf of = new ProjectOf(household(request), id(request), inHand == null ? "" : inHand);
         return parameter.getParameterType() == ProjectOf.class ? of : new ProjectAt(of, version(parameter, request));
     }
 
@@ -110,6 +113,10 @@ class ProjectArguments implements WebMvcConfigurer, HandlerMethodArgumentResolve
                         operation.addParametersItem(new PathParameter()
                                 .name(named ? "project" : "id")
                                 .schema(new UUIDSchema()));
+                        operation.addParametersItem(new QueryParameter()
+                                .name(IN_HAND)
+                                .required(false)
+                                .schema(new StringSchema()));
                         if (type == ProjectAt.class) {
                             operation.addParametersItem(new QueryParameter()
                                     .name(VERSION)

@@ -9,6 +9,7 @@ import org.handdown.fit.check.RuleChecker;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Brought;
 import org.handdown.project.KeptLay;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
@@ -47,12 +48,22 @@ public class ProjectService {
     @Transactional(readOnly = true)
     public StoredProject require(ProjectOf of) {
         ProjectMapper.ProjectRow row = reader.row(of);
-        return reader.stored(row, reader.project(of, row), reader.ways(of.household()));
+        return reader.stored(row, of.turned(reader.project(of, row)), reader.ways(of.household()));
     }
 
     /** The project alone, without what its household goes by. */
     public Project project(ProjectOf of) {
-        return reader.project(of, reader.row(of));
+        return of.turned(reader.project(of, reader.row(of)));
+    }
+
+    /** Can its document be read? */
+    public boolean isReadable(ProjectOf of) {
+        try {
+            project(of);
+            return true;
+        } catch (UnreadableException e) {
+            return false;
+        }
     }
 
     /** What follows from a project, as far as it does not speak of minutes; from results that are kept. */
@@ -86,7 +97,9 @@ public class ProjectService {
      * @throws RefusedValueException naming the field that is at fault
      */
     Project requireSound(String text) {
-        Project project = ProjectJson.read(text);
+        Project read = ProjectJson.read(text);
+        // What its things are in another stash means nothing in this one.
+        Project project = read.withCloths(read.cloths().detached());
         reader.room(project).requireWorkable();
         List<Lay> lays =
                 new ArrayList<>(project.kept().stream().map(KeptLay::lay).toList());
@@ -103,6 +116,12 @@ public class ProjectService {
             }
         }
         showing.require(reader.unstored(project, HouseholdWays.shipped(project.practice())));
+        for (Brought b : project.cloths().brought()) {
+            if (b instanceof Brought.OtherSource) {
+                Project turned = project.turnedTo(b.id());
+                showing.require(reader.unstored(turned, HouseholdWays.shipped(project.practice())));
+            }
+        }
         return project;
     }
 

@@ -1,12 +1,14 @@
 package org.handdown.server.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.LongFunction;
 import java.util.function.ToLongFunction;
 import java.util.function.UnaryOperator;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Brought;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectMapper.ProjectRow;
 import org.handdown.server.web.UnreadableException;
@@ -46,29 +48,34 @@ class ProjectWrites {
     /** A document with the project it reads back as, known to be fit to be shown. */
     private record Sound(String document, Project project) {}
 
-    private Sound sound(UUID household, String document, Project project) {
-        showing.require(reader.unstored(project, reader.ways(household)));
+    /** Fit to be shown as a whole, and with the source in hand that the asker has in hand. */
+    private Sound sound(ProjectOf of, String document, Project project) {
+        HouseholdWays ways = reader.ways(of.household());
+        showing.require(reader.unstored(project, ways));
+        if (!of.inHand().isEmpty()) {
+            showing.require(reader.unstored(of.turned(project), ways));
+        }
         return new Sound(document, project);
     }
 
-    private Sound sound(UUID household, String document) {
-        return sound(household, document, reader.readable(document));
+    private Sound sound(ProjectOf of, String document) {
+        return sound(of, document, reader.readable(document));
     }
 
     private Sound changed(ProjectOf of, ProjectRow row, UnaryOperator<Project> change) {
         Project now = reader.project(of, row);
-        Project changed = change.apply(now).remembering(AsTyped.words());
+        Project changed = of.changed(now, change).remembering(AsTyped.words());
         ObjectNode written = ProjectJson.write(changed);
-        return sound(of.household(), written.toString(), reader.readBack(written, changed, now));
+        return sound(of, written.toString(), reader.readBack(written, changed, now));
     }
 
     UUID create(UUID household, Project project, String what) {
         UUID id = UUID.randomUUID();
-        Sound sound = sound(household, ProjectJson.text(project));
+        ProjectOf of = new ProjectOf(household, id);
+        Sound sound = sound(of, ProjectJson.text(project));
         transaction.executeWithoutResult(t -> {
             mapper.insert(household, id, project.name());
             mapper.insertState(household, id, 1, what, sound.document);
-            ProjectOf of = new ProjectOf(household, id);
             stored(of, reader.row(of), sound.project);
         });
         return id;
@@ -98,13 +105,13 @@ class ProjectWrites {
             ProjectOf of, Consumer<ProjectRow> check, ToLongFunction<ProjectRow> where, LongFunction<String> document) {
         ProjectRow seen = reader.row(of);
         check.accept(seen);
-        Sound first = sound(of.household(), document.apply(where.applyAsLong(seen)));
+        Sound first = sound(of, document.apply(where.applyAsLong(seen)));
         return require(transaction.execute(t -> {
             ProjectRow row = locked(of);
             check.accept(row);
             long seq = where.applyAsLong(row);
             String text = document.apply(seq);
-            return moveTo(of, row, text.equals(first.document) ? first : sound(of.household(), text), seq);
+            return moveTo(of, row, text.equals(first.document) ? first : sound(of, text), seq);
         }));
     }
 
@@ -130,19 +137,25 @@ class ProjectWrites {
         if (mapper.move(of.household(), row.id(), sound.project.name(), seq, row.version()) != 1) {
             throw new IllegalStateException("Impossible state: a locked project changed its version.");
         }
+        Project before = before(of, row);
+        List<Brought> had = before == null ? List.of() : before.cloths().brought();
+        if (!had.equals(sound.project.cloths().brought())) {
+            events.publishEvent(
+                    new ThingsBrought(of, had, sound.project.cloths().brought()));
+        }
         boolean isCut = CutTicked.isCut(sound.project);
-        if (isCut != wasCut(of, row)) {
+        if (isCut != (before != null && CutTicked.isCut(before))) {
             events.publishEvent(new CutTicked(of, sound.project, isCut));
         }
         return stored(of, reader.row(of), sound.project);
     }
 
-    /** What cannot be read any more was not cut by anything that could be taken back. */
-    private boolean wasCut(ProjectOf of, ProjectRow row) {
+    /** What cannot be read any more was not cut, and held nothing, by anything that could be taken back. */
+    private @Nullable Project before(ProjectOf of, ProjectRow row) {
         try {
-            return CutTicked.isCut(reader.project(of, row));
+            return reader.project(of, row);
         } catch (UnreadableException e) {
-            return false;
+            return null;
         }
     }
 
@@ -150,7 +163,8 @@ class ProjectWrites {
     private StoredProject stored(ProjectOf of, ProjectRow row, Project project) {
         mapper.deleteTimes(of.household(), of.id());
         reader.room(project).unpickTimes().forEach(t -> mapper.insertTime(of.household(), of.id(), t));
-        StoredProject stored = reader.stored(row, reader.known(row, project), reader.ways(of.household()));
+        Project known = reader.known(row, project);
+        StoredProject stored = reader.stored(row, of.turned(known), reader.ways(of.household()));
         showing.require(stored);
         return stored;
     }

@@ -112,7 +112,7 @@ class ComeBack {
 
     private static List<StashItem> remnants(Project project) {
         Lay lay = project.lay();
-        if (lay == null || project.source() == null) {
+        if (lay == null) {
             return List.of();
         }
         return Leftover.of(lay.problem(), lay.layout()).stream()
@@ -168,11 +168,8 @@ class ComeBack {
 
     /** The whole cloth of a remnant, with what its tests told: a lay knows it by name alone. */
     private static Cloth clothOf(Project project, Leftover left) {
-        Source source = project.source();
-        if (source == null) {
-            throw new NotThereException("This lay has no source whose cloth could be told.");
-        }
-        Cloth cloth = source.cloth();
-        return left.cloth().equals(cloth.lining().name()) ? cloth.lining() : cloth;
+        return new Workroom(project)
+                .cloth(left.cloth())
+                .orElseThrow(() -> new NotThereException("This lay is of a cloth that is in the project no more."));
     }
 }

@@ -16,6 +16,7 @@ import org.handdown.stash.Stock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -29,12 +30,16 @@ class HoldService {
     private final StashService stash;
     private final ProjectService projects;
     private final TransactionTemplate transactions;
+    /** After a refusal of the database nothing more can be asked in the transaction that it refused. */
+    private final TransactionTemplate apart;
 
     HoldService(ThingMapper mapper, StashService stash, ProjectService projects, TransactionTemplate transactions) {
         this.projects = projects;
         this.mapper = mapper;
         this.stash = stash;
         this.transactions = transactions;
+        this.apart = new TransactionTemplate(java.util.Objects.requireNonNull(transactions.getTransactionManager()));
+        this.apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
     @Transactional(readOnly = true)
@@ -58,7 +63,7 @@ class HoldService {
                 .sum();
         double free = kept.free() + own;
         double wanted = amount > 0 ? amount : Math.max(free, hold.binds() ? 0 : stock.amount());
-        if (wanted <= 0) {
+        if (wanted <= 0 || hold.binds() && wanted > free) {
             throw promised(household, thing, stock, free);
         }
         // Refuses half a button.
@@ -113,7 +118,8 @@ class HoldService {
     }
 
     private String holders(UUID household, UUID thing, Stock stock) {
-        return of(household, List.of(thing)).stream()
+        List<ThingMapper.HoldRow> all = apart.execute(s -> of(household, List.of(thing)));
+        return java.util.Objects.requireNonNull(all).stream()
                 .filter(h -> Hold.valueOf(h.hold()).binds())
                 .map(h -> Wording.fill(
                         "%s %s for “%s”",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.handdown.cloth.Pairing;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
@@ -70,6 +71,14 @@ class StashProjects {
     @DeleteMapping("/{id}/holds/{project}")
     StashController.OneThing release(
             @AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id, ProjectOf of) {
+        // A project that cannot be opened any more holds back nothing that somebody wants free.
+        boolean isOnTable = projects.isReadable(of)
+                && projects.project(of).cloths().brought().stream()
+                        .anyMatch(b -> b.thing().equals(id.toString()));
+        if (isOnTable) {
+            throw new RefusedValueException(
+                    "hold", "That project is cut from it: take it out there, at Source under Cloths, and it is free.");
+        }
         holds.release(user.householdId(), id, of.id());
         return shelf.one(user, id);
     }

@@ -107,7 +107,8 @@ public final class JoinViews {
                 || !lay.layout().unplaced().isEmpty()) {
             return Set.of();
         }
-        return new HashSet<>(new StripUse(lay.problem(), lay.layout()).unused(plan, measured.surveys(), room.panels()));
+        return new HashSet<>(
+                new StripUse(lay.problem(), lay.layout()).unused(plan, measured.surveys(), room.panelsOnTable()));
     }
 
     private JoinView join(UnpickPlan plan, UnpickPlan.Outcome o, Set<String> idle) {
