@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 
 /** The cloth as it looks, as an SVG fill: colour, weave, and the pile as a soft shading that runs up the panel. */
-const { cloth, id } = defineProps<{ cloth: Schemas['Cloth']; id: string }>()
+const { cloth, id } = defineProps<{ cloth: Pick<Schemas['Cloth'], 'weave' | 'colour'>; id: string }>()
 const isRibbed = computed(() => cloth.weave === 'CORDUROY')
 const isStriped = computed(() => cloth.weave === 'STRIPED')
 </script>

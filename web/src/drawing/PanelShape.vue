@@ -31,7 +31,12 @@ const hemLine = computed(() => {
 
 <template>
   <g>
-    <ClothLine :points="outline" :fill="`url(#${weave})`" class="stroke-ink" stroke-width="1.2" />
+    <ClothLine
+      :points="outline"
+      :fill="`url(#${weave}) var(--table)`"
+      class="stroke-ink"
+      stroke-width="1.2"
+    />
     <ClothLine
       v-for="(s, i) in seams"
       :key="i"

@@ -109,7 +109,6 @@ useEventListener('keydown', (e: KeyboardEvent) => {
       <LayTable
         v-if="lay"
         :lay="lay"
-        :cloth="project.source?.cloth"
         :picked="picked"
         :verdict="laying.verdict.value"
         :glided="laying.glided.value"

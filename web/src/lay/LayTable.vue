@@ -20,7 +20,6 @@ import { REACH_MM, type Held } from './useHandLay'
 /** Panels with the pieces on them; pieces that wait lie below. A piece can be picked up and carried to another panel. */
 const {
   lay,
-  cloth,
   picked,
   verdict,
   glided,
@@ -29,7 +28,6 @@ const {
   still,
 } = defineProps<{
   lay: Schemas['LayView']
-  cloth?: Schemas['Cloth']
   picked?: Held
   verdict?: Schemas['VerdictView']
   /** where the carried piece comes to lie while the hand holds it where it does */
@@ -63,6 +61,12 @@ const roomOf = (panel: Schemas['LayPanelView']) => {
   const b = boundsOf([panel.outline])
   return b.maxX - b.minX + gap.value
 }
+/** Each panel shows its own cloth. */
+const cloths = computed(() => [
+  ...new Map(lay.panels.flatMap((p) => (p.cloth ? [[p.cloth.name, p.cloth] as const] : []))).values(),
+])
+const weaveOf = (panel: Schemas['LayPanelView']) =>
+  `weave-lay-${String(cloths.value.findIndex((c) => c.name === panel.cloth?.name))}`
 const panels = computed(() => sideBySide(lay.panels, gap.value))
 const bounds = computed(() => {
   const b = boundsOfLying(panels.value)
@@ -145,9 +149,14 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
     label="The lay: panels with pieces on them, to scale"
     @rest="emit('pick', undefined)"
   >
-    <ClothWeave v-if="cloth" id="weave-lay" :cloth="cloth" />
+    <ClothWeave v-for="(c, i) in cloths" :id="`weave-lay-${i}`" :key="c.name" :cloth="c" />
     <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
-      <PanelShape :outline="l.item.outline" :edges="l.item.edges" :flaws="l.item.flaws" weave="weave-lay" />
+      <PanelShape
+        :outline="l.item.outline"
+        :edges="l.item.edges"
+        :flaws="l.item.flaws"
+        :weave="weaveOf(l.item)"
+      />
       <TableLabel
         :x="labelPoint(l.item.outline)[0]"
         :y="boundsOf([l.item.outline]).maxY"

@@ -109,16 +109,8 @@ const asking = (role: Role) => {
             }}</span></span
           >
           <button
-            v-if="c.kind === 'SOURCE' && c.mark !== project.inHand"
-            class="act !min-h-8"
-            :disabled="busy"
-            @click="turnTo(c.mark)"
-          >
-            Take in hand
-          </button>
-          <button
             v-if="c.mark"
-            class="act !min-h-8"
+            class="act !min-h-8 whitespace-nowrap"
             :disabled="busy"
             :aria-label="`Take out ${c.name}`"
             @click="takeOut(c.mark)"

@@ -1,6 +1,7 @@
 package org.handdown.server.lay;
 
 import java.util.List;
+import org.handdown.cloth.Weave;
 import org.handdown.lay.Enough;
 import org.handdown.lay.Sureness;
 import org.handdown.server.panels.PanelView.FlawView;
@@ -59,6 +60,10 @@ public record LayView(
             String straight,
             String bias) {}
 
+    /** How a cloth looks; colour as {@code #rrggbb}. */
+    public record LookView(String name, Weave weave, String colour) {}
+
+    /** @param cloth null where the project has it no more */
     public record LayPanelView(
             String id,
             String name,
@@ -66,7 +71,8 @@ public record LayView(
             List<PanelEdgeView> edges,
             List<FlawView> flaws,
             double grainDeg,
-            boolean oneWay) {}
+            boolean oneWay,
+            @Nullable LookView cloth) {}
 
     /** Quick tests of whether there is cloth enough. */
     public record EnoughView(Enough.Verdict verdict, List<String> sentences) {}

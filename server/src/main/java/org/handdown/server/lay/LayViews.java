@@ -25,6 +25,7 @@ import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
+import org.handdown.project.Workroom;
 import org.handdown.reuse.Savings;
 import org.handdown.server.lay.LayView.EnoughView;
 import org.handdown.server.lay.LayView.KeptRun;
@@ -51,6 +52,7 @@ public final class LayViews {
     private final Say say;
     private final boolean stale;
     private final Kept kept;
+    private final Workroom room;
 
     private LayViews(Shown shown, Lay lay, boolean stale) {
         this.lay = lay;
@@ -59,6 +61,7 @@ public final class LayViews {
         this.say = shown.say();
         this.stale = stale;
         this.kept = shown.room().kept();
+        this.room = shown.room();
     }
 
     /** A lay by itself: the best so far of a run, or one that is kept. */
@@ -176,7 +179,10 @@ public final class LayViews {
                 edges,
                 panel.zones().stream().map(this::zone).toList(),
                 panel.grainDeg(),
-                panel.oneWay());
+                panel.oneWay(),
+                room.cloth(panel.cloth())
+                        .map(c -> new LayView.LookView(c.name(), c.weave(), c.colour()))
+                        .orElse(null));
     }
 
     private FlawView zone(FlawZone zone) {
