@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Brought;
 import org.handdown.project.Project;
 
 /**
@@ -24,9 +25,15 @@ public final class Remedies {
         this.attempts = new Attempts(project, piece, effort, cancelled, found);
     }
 
-    /** All that would help. */
+    /** All that would help with what the project has. */
     public List<Remedy> find() {
+        return find(List.of());
+    }
+
+    /** All that would help. @param spare cloth that nobody has a claim on, each ready to be brought to the project */
+    public List<Remedy> find(List<Brought.FlatSheet> spare) {
         new ClothRemedies(attempts).find();
+        new OtherCloths(attempts, spare).find();
         new PatternRemedies(attempts).find();
         return attempts.offered();
     }

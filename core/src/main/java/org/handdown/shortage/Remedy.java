@@ -15,6 +15,8 @@ public record Remedy(Kind kind, String words, Project after) {
         HIDE_FLAW("the flaw comes to lie where nobody sees it"),
         TURN_GRAIN("inside the garment, so it does not show"),
         OTHER_CLOTH("inside the garment; match weight and wash"),
+        OTHER_SOURCE("seen from outside: match weight, wash and colour"),
+        STASH("brought out of the stash: match weight, wash and colour"),
         NARROWER("less to let out later"),
         SHORTER("the garment changes its length"),
         LEAVE_OUT("the garment loses it"),

@@ -178,7 +178,7 @@ class HelpController {
             var pieces = after.pieces();
             Project changed = panels == null ? project : project.withPanels(panels);
             changed = pieces == null ? changed : changed.withPieces(pieces);
-            return changed.withLay(lay(after));
+            return changed.withCloths(after.cloths()).withLay(lay(after));
         });
     }
 }

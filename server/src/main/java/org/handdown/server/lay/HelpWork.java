@@ -1,6 +1,7 @@
 package org.handdown.server.lay;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.Json;
@@ -27,11 +28,13 @@ import org.springframework.stereotype.Component;
 @Component
 class HelpWork {
     private final ProjectService projects;
+    private final SpareCloth spare;
     private final double trialSeconds;
 
     /** @param trialSeconds most time of one trial */
-    HelpWork(ProjectService projects, @Value("${handdown.trial-seconds}") double trialSeconds) {
+    HelpWork(ProjectService projects, SpareCloth spare, @Value("${handdown.trial-seconds}") double trialSeconds) {
         this.projects = projects;
+        this.spare = spare;
         this.trialSeconds = trialSeconds;
     }
 
@@ -46,14 +49,16 @@ class HelpWork {
         long end = System.nanoTime() + (long) (row.seconds() * 1e9);
         BooleanSupplier stop = () -> progress.isToStop() || System.nanoTime() > end;
         return switch (row.runKind()) {
-            case REMEDIES -> remedies(effort(row, trialSeconds, threads), project, ask, progress, stop);
+            case REMEDIES ->
+                remedies(row.of().household(), effort(row, trialSeconds, threads), project, ask, progress, stop);
             case LARGEST -> largest(effort(row, trialSeconds, threads), project, ask, progress, stop);
             case LENGTH -> length(effort(row, row.seconds() / 2, threads), project, ask, progress);
             case LAY -> throw new IllegalStateException("Impossible state: laying is no help.");
         };
     }
 
-    private String remedies(Effort effort, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
+    private String remedies(
+            UUID household, Effort effort, Project project, JsonNode ask, RunProgress progress, BooleanSupplier stop) {
         RunAnswer[] answer = {RunAnswer.NONE};
         String piece = ask.path("piece").asText();
         new Remedies(project, piece, effort, stop, remedy -> {
@@ -61,7 +66,7 @@ class HelpWork {
                             remedy.kind().name(), remedy.words(), remedy.kind().cost(), remedy.after()));
                     progress.answer(answer[0], "");
                 })
-                .find();
+                .find(spare.of(household, project));
         // Whatever was cut short has tried some things only; that nothing helps may be said of all of them alone.
         boolean complete = !stop.getAsBoolean();
         if (!complete) {

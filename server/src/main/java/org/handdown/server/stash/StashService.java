@@ -111,6 +111,15 @@ public class StashService {
         return new Shelf(serving, broken, serving.size());
     }
 
+    /** Cloth that lies flat, the newest first, no more than are looked at in one go. */
+    @Transactional(readOnly = true)
+    List<Kept> flat(UUID household) {
+        List<Kept> whole = new ArrayList<>();
+        Narrowing by = new Narrowing("", null, "", List.of("LENGTH", "PANEL", "REMNANT"), "", "", "", null, 0, 0);
+        mapper.list(household, by, List.of(), 0, LOOKED_AT).forEach(r -> read(r, whole, new ArrayList<>()));
+        return whole;
+    }
+
     @Transactional(readOnly = true)
     List<String> places(UUID household) {
         return mapper.places(household);
