@@ -12,14 +12,11 @@ export function takeInHand(project: string, mark: string): void {
   else marks.delete(project)
 }
 
-/** Whatever is asked of a project is asked with the source that is in hand, unless it says of which itself. */
+/** Whatever is asked of a project is asked with the source that is in hand, unless it says itself of which. */
 export const inHand: Middleware = {
   onRequest({ request }) {
     const mark = inHandOf(PROJECT.exec(request.url)?.[1] ?? '')
-    if (!mark) return undefined
-    const url = new URL(request.url)
-    if (url.searchParams.has('of')) return undefined
-    url.searchParams.set('of', mark)
-    return new Request(url, request)
+    if (mark) request.headers.set('X-In-Hand', mark)
+    return request
   },
 }

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { api, take, type ProjectView, type Schemas } from '../api/client'
 import { useAttempt } from '../api/useAttempt'
 import { useHand } from '../project/hand'
+import ChoiceField from '../ui/ChoiceField.vue'
 import PlainField from '../ui/PlainField.vue'
 
 /** What the garment is made of beside this source: brought out of the stash, each cloth with what is cut from it. */
@@ -186,12 +187,12 @@ const asking = (role: Role) => {
             "
             name="amount"
           />
-          <label v-if="t.kind !== 'KEEPER'" class="text-sm text-muted"
-            >It serves as
-            <select v-model="wanting" class="field">
-              <option v-for="r in project.roles" :key="r.role" :value="r.role">{{ r.words }}</option>
-            </select>
-          </label>
+          <ChoiceField
+            v-if="t.kind !== 'KEEPER'"
+            v-model="wanting"
+            label="It serves as"
+            :choices="project.roles.map((r) => ({ id: r.role, words: r.words }))"
+          />
           <button class="act act-main" :disabled="busy">Bring it: reserved for this project</button>
         </form>
       </li>

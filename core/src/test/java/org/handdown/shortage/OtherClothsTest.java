@@ -30,15 +30,7 @@ class OtherClothsTest {
 
     private static Brought.FlatSheet sheet(String id, double width, double length, PieceCloth... roles) {
         Cloth cloth = new Cloth(
-                "cloth " + id,
-                "",
-                Weave.PLAIN,
-                "#778899",
-                false,
-                false,
-                0.5,
-                HeatLimit.TWO_DOTS,
-                ClothSheet.UNTESTED);
+                "cloth " + id, "", Weave.PLAIN, "#778899", false, false, 0.5, HeatLimit.TWO_DOTS, ClothSheet.UNTESTED);
         return new Brought.FlatSheet(
                 id, "", "sheet " + id, cloth, Leftover.sheet(cloth, width, length), true, Set.of(roles));
     }
@@ -60,7 +52,12 @@ class OtherClothsTest {
     @Test
     void theStashIsReallyTriedAndTheSmallestThatDoesComesFirst() {
         List<Remedy> found = remedies(
-                SHORT, Kind.STASH, sheet("b", 500, 600), sheet("c", 330, 400), sheet("d", 330, 430), sheet("e", 900, 900));
+                SHORT,
+                Kind.STASH,
+                sheet("b", 500, 600),
+                sheet("c", 330, 400),
+                sheet("d", 330, 430),
+                sheet("e", 900, 900));
         assertThat(found)
                 .extracting(Remedy::words)
                 .containsExactly(

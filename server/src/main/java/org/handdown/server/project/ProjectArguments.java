@@ -36,6 +36,7 @@ class ProjectArguments implements WebMvcConfigurer, HandlerMethodArgumentResolve
     private static final List<Class<?>> KNOWN = List.of(ProjectOf.class, ProjectAt.class);
     private static final String VERSION = "version";
     private static final String IN_HAND = "of";
+    private static final String IN_HAND_HEADER = "X-In-Hand";
 
     static {
         KNOWN.forEach(SpringDocUtils.getConfig()::addRequestWrapperToIgnore);
@@ -58,9 +59,15 @@ class ProjectArguments implements WebMvcConfigurer, HandlerMethodArgumentResolve
             NativeWebRequest request,
             @Nullable WebDataBinderFactory binders)
             throws MissingServletRequestParameterException {
-        String inHand = request.getParameter(IN_HAND);
-        ProjectOf of = new ProjectOf(household(request), id(request), inHand == null ? "" : inHand);
+        ProjectOf of = new ProjectOf(household(request), id(request), inHand(request));
         return parameter.getParameterType() == ProjectOf.class ? of : new ProjectAt(of, version(parameter, request));
+    }
+
+    /** By the parameter, else by the header: a request says it only once for all that it asks. */
+    private static String inHand(NativeWebRequest request) {
+        String told = request.getParameter(IN_HAND);
+        String held = told == null ? request.getHeader(IN_HAND_HEADER) : told;
+        return held == null ? "" : held;
     }
 
     private static UUID household(NativeWebRequest request) {

@@ -1,0 +1,92 @@
+package org.handdown.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A project made from more than its own source: brought out of the stash, taken apart by itself, laid on the same table. */
+class ManySourcesIT {
+    private static Table dungarees(int width) {
+        Table table = Table.sitDown(Stage.get(), width, width < 500 ? 844 : 800, false);
+        table.bring("1-dungarees.project.json");
+        table.goTo("Source");
+        table.sheet("Beside it");
+        return table;
+    }
+
+    private static void look(Table table, String text) {
+        table.field("Name, code or place; empty for the newest").fill(text);
+        table.button("Look in the stash").click();
+    }
+
+    private static Locator brought(Table table, String name) {
+        return table.page()
+                .getByRole(AriaRole.COMPLEMENTARY)
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .first();
+    }
+
+    @Test
+    void aLengthOfTheStashIsCutForThisProjectAndLetGoOfAgain() {
+        Table table = dungarees(390);
+        look(table, "calico");
+        table.thing("unbleached calico").click();
+        table.field("How much of it; empty for all that is free").fill("much");
+        table.field("It serves as").selectOption(new SelectOption().setLabel("pocketing"));
+        table.button("Bring it: reserved for this project").click();
+        assertThat(table.text("is not a length I can read")).isVisible();
+        table.field("How much of it; empty for all that is free").fill("60 cm");
+        table.button("Bring it: reserved for this project").click();
+        assertThat(brought(table, "unbleached calico")).containsText("60.0 cm");
+        assertThat(brought(table, "unbleached calico")).containsText("Cut from it: pocketing");
+        table.goTo("Lay");
+        assertThat(table.thread("Lay")).containsText("changed since");
+        table.goTo("Source");
+        table.sheet("Beside it");
+        table.button("Take out unbleached calico").click();
+        assertThat(table.button("Take out unbleached calico")).hasCount(0);
+        table.button("Undo").click();
+        assertThat(table.button("Take out unbleached calico")).isVisible();
+        table.leave();
+    }
+
+    @Test
+    void aSecondGarmentIsTakenApartByItselfAndLaidWithTheFirst() {
+        Table table = dungarees(1280);
+        look(table, "shirt");
+        table.thing("[Ss]triped shirt").click();
+        table.field("It serves as").selectOption(new SelectOption().setLabel("contrast"));
+        table.button("Bring it: reserved for this project").click();
+        assertThat(brought(table, "shirt")).containsText("Cut from it: contrast");
+        assertThat(table.thread("Panels")).containsText("Measure the parts");
+        table.goTo("Take apart");
+        Locator which = table.page().getByLabel("Which source");
+        Locator shirt =
+                which.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("shirt")));
+        shirt.click();
+        assertThat(shirt).hasAttribute("aria-pressed", "true");
+        table.sheet("Least work");
+        table.button("Find the least work").click();
+        table.button("Take this plan").first().click();
+        assertThat(table.thread("Take apart")).containsText(Pattern.compile("shirt.* parts lie flat"));
+        table.goTo("Panels");
+        table.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new com.microsoft.playwright.Page.GetByRoleOptions().setName(Pattern.compile("^Draw the")))
+                .first()
+                .click();
+        assertThat(table.thread("Panels")).containsText(Pattern.compile("shirt.*: \\d+ panel"));
+        // Back at the first source everything is as it was.
+        which.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(shirt).hasAttribute("aria-pressed", "false");
+        table.goTo("Make");
+        assertThat(table.text("\\((striped )?[Ss]hirt.*\\)|\\(.*shirt.*\\)")).isVisible();
+        table.leave();
+    }
+}
