@@ -94,7 +94,13 @@ useEventListener('keydown', (e: KeyboardEvent) => {
         :project-id="id"
       />
       <div v-else class="min-w-34" />
-      <component :is="room" v-if="project && room" :key="id + station + project.inHand" :project="project" class="min-h-0" />
+      <component
+        :is="room"
+        v-if="project && room"
+        :key="id + station + project.inHand"
+        :project="project"
+        class="min-h-0"
+      />
       <div v-else-if="project && station" class="p-6">
         <h2 class="text-2xl">There is no such station</h2>
         <p class="my-3">The address names a place that the thread does not pass.</p>
