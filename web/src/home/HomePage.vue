@@ -129,7 +129,10 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
           <ThingCard :thing="t" :across="scale(t)" :picked="false" @pick="router.push('/stash')" />
         </li>
       </ul>
-      <RouterLink class="act act-main" to="/stash">Open the stash</RouterLink>
+      <div class="flex flex-wrap gap-3">
+        <RouterLink class="act act-main" to="/stash">Open the stash</RouterLink>
+        <RouterLink v-if="stash?.count" class="act" to="/ideas">What would it make?</RouterLink>
+      </div>
       <ToolsSlip />
       <PracticeSlip />
     </main>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Camera, Copy, Pencil, Play, Printer, Trash2, Undo2, X } from '@lucide/vue'
+import { Camera, Copy, Lightbulb, Pencil, Play, Printer, Trash2, Undo2, X } from '@lucide/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -110,6 +110,12 @@ async function hold(as: 'RESERVED' | 'WISHED') {
         <button v-if="thing.kind === 'SOURCE'" class="act act-main" :disabled="!thing.isFree" @click="begin">
           <Play :size="16" /> Begin with it
         </button>
+        <RouterLink
+          v-if="thing.kind === 'SOURCE'"
+          class="act"
+          :to="{ name: 'ideas', query: { source: thing.id } }"
+          ><Lightbulb :size="16" /> What would it make?</RouterLink
+        >
         <button class="act" @click="editing = true"><Pencil :size="16" /> Change</button>
         <button v-if="one?.form.canUndo" class="act" @click="undo"><Undo2 :size="16" /> As it was</button>
         <button class="act" @click="another"><Copy :size="16" /> One like it</button>

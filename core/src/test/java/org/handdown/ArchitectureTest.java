@@ -34,7 +34,8 @@ class ArchitectureTest {
         "stash",
         "make",
         "project",
-        "shortage"
+        "shortage",
+        "idea"
     };
 
     @ArchTest

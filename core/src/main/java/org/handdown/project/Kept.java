@@ -29,6 +29,7 @@ public interface Kept {
         FIELDS,
         STEPS,
         WORKABLE,
+        IDEA,
         VIEW
     }
 

@@ -89,4 +89,39 @@ class ManySourcesIT {
         assertThat(table.text("\\((striped )?[Ss]hirt.*\\)|\\(.*shirt.*\\)")).isVisible();
         table.leave();
     }
+
+    /** From a garment in the stash: what may be enough is laid by itself, and a project is begun with what lies. */
+    @Test
+    void whatAGarmentWouldMakeIsLaidAndBegunWith() {
+        Table table = Table.sitDown(Stage.get(), 390, 844, false);
+        table.page().navigate(table.page().url().replaceAll("(https?://[^/]+).*", "$1/stash"));
+        table.button("Put something in").click();
+        table.field("More exactly").selectOption("CURTAIN");
+        table.field("Call it").fill("Curtain to try things on");
+        table.button("Put it into the stash").click();
+        table.page()
+                .getByRole(
+                        AriaRole.LINK,
+                        new com.microsoft.playwright.Page.GetByRoleOptions().setName("What would it make?"))
+                .click();
+        table.heading("What would it make?").waitFor();
+        table.field("Who will wear it").selectOption("somebody new");
+        table.field("Name").fill("Pim");
+        table.field("Height").fill("very");
+        table.button("Try it").click();
+        assertThat(table.text("is not a length I can read")).isVisible();
+        table.field("Height").fill("104");
+        table.field("It shall become").selectOption(new SelectOption().setLabel("dungarees"));
+        table.button("Try it").click();
+        Locator card = table.page().getByRole(AriaRole.ARTICLE).first();
+        assertThat(card.getByText(Pattern.compile("^All \\d+ pieces lie")))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
+                        .setTimeout(30_000));
+        card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Begin with it"))
+                .click();
+        table.page().waitForURL(Pattern.compile("/projects/[^/]+/[a-z-]+$"));
+        assertThat(table.thread("Lay")).containsText("All pieces lie");
+        assertThat(table.thread("Aim")).containsText("for Pim");
+        table.leave();
+    }
 }

@@ -96,6 +96,13 @@ class HoldService {
         requireFree(household, thing);
         Source source = stash.requireSource(household, thing);
         Project project = Project.named(name.isEmpty() ? source.name() : name).withSource(source);
+        return begin(household, thing, project);
+    }
+
+    /** A project begun with a source that is in it already. */
+    @Transactional
+    UUID begin(UUID household, UUID thing, Project project) {
+        requireFree(household, thing);
         UUID begun = projects.begin(household, project, "a source from the stash");
         hold(household, thing, begun, Hold.RESERVED, 0);
         return begun;

@@ -114,8 +114,18 @@ public class StashService {
     /** Cloth that lies flat, the newest first, no more than are looked at in one go. */
     @Transactional(readOnly = true)
     List<Kept> flat(UUID household) {
+        return of(household, List.of("LENGTH", "PANEL", "REMNANT"));
+    }
+
+    /** Garments and household cloths, likewise. */
+    @Transactional(readOnly = true)
+    List<Kept> garments(UUID household) {
+        return of(household, List.of("SOURCE"));
+    }
+
+    private List<Kept> of(UUID household, List<String> kinds) {
         List<Kept> whole = new ArrayList<>();
-        Narrowing by = new Narrowing("", null, "", List.of("LENGTH", "PANEL", "REMNANT"), "", "", "", null, 0, 0);
+        Narrowing by = new Narrowing("", null, "", kinds, "", "", "", null, 0, 0);
         mapper.list(household, by, List.of(), 0, LOOKED_AT).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
     }

@@ -77,7 +77,7 @@ class StoredStateTest extends DemoHouseholdTest {
     @Test
     void aDocumentOfANewerProgramIsRefusedAndNotCut() throws Exception {
         ObjectNode newer = (ObjectNode) json.readTree(demoProject());
-        newer.put("format", "handdown-project/2");
+        newer.put("format", "handdown-project/3");
         Reply refused = call(user, "POST", "/api/projects/import", newer.toString());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.text("detail")).contains("newer Hand Down");

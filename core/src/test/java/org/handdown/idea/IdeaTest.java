@@ -1,0 +1,123 @@
+package org.handdown.idea;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.handdown.Demo;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.Weave;
+import org.handdown.fit.check.RuleChecker;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Lay;
+import org.handdown.project.Station;
+import org.handdown.project.StationState;
+import org.handdown.project.Workroom;
+import org.handdown.source.Assessment;
+import org.handdown.source.Source;
+import org.handdown.source.anatomy.SourceKind;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** What a source could become: quick tests refuse only what no lay could do, and what is offered was really laid. */
+@Tag("long")
+class IdeaTest {
+    private static Source curtain() {
+        return new Source(
+                "curtain",
+                "",
+                "",
+                "",
+                "",
+                new Cloth(
+                        "its cloth",
+                        "",
+                        Weave.PLAIN,
+                        "#808080",
+                        false,
+                        false,
+                        0.5,
+                        HeatLimit.TWO_DOTS,
+                        ClothSheet.UNTESTED),
+                Demo.average(SourceKind.CURTAIN, Map.of()),
+                List.of(),
+                Assessment.NONE);
+    }
+
+    private static Idea idea(Source source, String draft, double height) {
+        return Idea.of(source, Drafts.require(draft), Demo.child(height), LengthUnit.CM);
+    }
+
+    /** The demo's own story: trousers of a grown person become dungarees for a child of 110 cm. */
+    @Test
+    void corduroysBecomeDungareesForAChild() {
+        Idea idea = idea(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100);
+        assertThat(idea.quick(() -> false).chance()).isNotEqualTo(Idea.Chance.NO);
+        LaidIdea laid = Idea.best(
+                Demo.source(Demo.CONSTRUCTION),
+                Drafts.require("dungarees"),
+                Demo.child(1100),
+                LengthUnit.CM,
+                30,
+                () -> false);
+        assertThat(laid.isWhole()).isTrue();
+        Lay lay = java.util.Objects.requireNonNull(laid.project().lay());
+        assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();
+        assertThat(laid.minutesApart()).isPositive();
+        assertThat(laid.used()).isBetween(0.2, 0.9);
+        // Begun with it, nothing waits but the work.
+        assertThat(new Workroom(laid.project()).stations())
+                .filteredOn(s -> s.stand() != StationState.Stand.SETTLED)
+                .extracting(StationState::station)
+                .containsExactly(Station.MAKE, Station.LOG);
+    }
+
+    /** For somebody of 185 cm the leg alone is longer than any leg that it could be cut from: 1022 mm of inside leg and less. */
+    @Test
+    void whatIsTooLargeIsRefusedWithItsFigureBeforeAnythingIsLaid() {
+        Idea.Quick quick =
+                idea(Demo.source(Demo.CONSTRUCTION), "dungarees", 1850).quick(() -> false);
+        assertThat(quick.chance()).isEqualTo(Idea.Chance.NO);
+        assertThat(quick.sentence()).isNotBlank();
+    }
+
+    /** Nothing is refused by quick tests that a lay then does: every draft, on one curtain. */
+    @Test
+    void quickTestsRefuseNothingThatLies() {
+        for (Draft draft : Drafts.all()) {
+            try {
+                Idea idea = idea(curtain(), draft.id(), 1160);
+                if (idea.quick(() -> false).chance() == Idea.Chance.NO) {
+                    assertThat(idea.laid(0.5, () -> false).isWhole())
+                            .as(draft.id())
+                            .isFalse();
+                }
+            } catch (RefusedValueException e) {
+                assertThat(e.getMessage()).as(draft.id()).isNotBlank();
+            }
+        }
+    }
+
+    @Test
+    void whatLiesWholeIsWorthMoreThanAnythingThatDoesNot() {
+        LaidIdea whole = new LaidIdea(Demo.project(1100), 5, 5, 300, 0, List.of(), 0.1, List.of("zip"));
+        LaidIdea short1 = new LaidIdea(Demo.project(1100), 4, 5, 0, 200, List.of(), 0.9, List.of());
+        assertThat(whole.worth()).isGreaterThan(short1.worth());
+        LaidIdea keeping = new LaidIdea(Demo.project(1100), 5, 5, 300, 20, List.of("hem"), 0.1, List.of("zip"));
+        assertThat(keeping.worth()).isGreaterThan(whole.worth());
+    }
+
+    @Test
+    void whatLiesByAHurriedLookIsNotRefused() {
+        Idea idea = idea(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100);
+        assertThat(idea.quick(() -> true).chance()).isNotEqualTo(Idea.Chance.NO);
+        assertThatThrownBy(() -> idea(Demo.source(Demo.CONSTRUCTION), "no-such-draft", 1100))
+                .isInstanceOf(RefusedValueException.class);
+    }
+}

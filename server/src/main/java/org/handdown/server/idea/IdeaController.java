@@ -1,0 +1,239 @@
+package org.handdown.server.idea;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import org.handdown.body.BodyMeasure;
+import org.handdown.body.Wearer;
+import org.handdown.idea.Idea;
+import org.handdown.idea.LaidIdea;
+import org.handdown.measure.Length;
+import org.handdown.measure.LengthText;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
+import org.handdown.project.Kept;
+import org.handdown.project.Lay;
+import org.handdown.project.Project;
+import org.handdown.project.Workroom;
+import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.lay.LayView;
+import org.handdown.server.lay.LayViews;
+import org.handdown.server.project.Say;
+import org.handdown.server.project.Shown;
+import org.handdown.server.project.Typed;
+import org.handdown.server.stash.StashSources;
+import org.handdown.server.web.BusyException;
+import org.handdown.server.web.Ceiling;
+import org.handdown.source.Source;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a garment of the stash could become, and from which a wish could be made: quick tests over all, then real lays one by one. */
+@RestController
+@RequestMapping("/api/ideas")
+class IdeaController {
+    private static final long TRYING_MILLIS = 15_000;
+    /** One lay of a household's question at a time: laying for projects goes on beside it. */
+    private final Semaphore turn = new Semaphore(1, true);
+
+    private final StashSources stash;
+    private final KnownWearers wearers;
+    private final Ceiling ceiling;
+    private final Kept kept;
+    private final Clock clock;
+    private final double seconds;
+
+    /** @param seconds most time of one lay */
+    IdeaController(
+            StashSources stash,
+            KnownWearers wearers,
+            Ceiling ceiling,
+            Kept kept,
+            Clock clock,
+            @Value("${handdown.idea-seconds}") double seconds) {
+        this.stash = stash;
+        this.wearers = wearers;
+        this.ceiling = ceiling;
+        this.kept = kept;
+        this.clock = clock;
+        this.seconds = seconds;
+    }
+
+    /** @param height in words, by what is known */
+    record WearerView(String name, String height) {}
+
+    /** Whom the household has measured. */
+    @GetMapping("/wearers")
+    List<WearerView> wearers(@AuthenticationPrincipal HouseholdUser user) {
+        return wearers.of(user.householdId()).stream()
+                .map(w -> new WearerView(
+                        w.name(), LengthText.format(Length.ofMm(w.mm(BodyMeasure.HEIGHT)), LengthUnit.CM)))
+                .toList();
+    }
+
+    /**
+     * @param source of the stash; null for all of them
+     * @param draft of the wish; empty for all of them
+     * @param wearer by name
+     * @param height as it was typed; empty for somebody known
+     */
+    record IdeaRequest(
+            @Nullable UUID source,
+            @Nullable String draft,
+            @Nullable String wearer,
+            @Nullable String height) {}
+
+    /**
+     * @param source of the stash by its id
+     * @param chance by quick tests
+     * @param sentence why
+     */
+    record IdeaView(
+            String source, String sourceName, String draft, String words, Idea.Chance chance, String sentence) {}
+
+    /** Every garment that could be made, the likeliest first. */
+    @PostMapping
+    List<IdeaView> ask(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
+        Wearer wearer = wearer(user, body);
+        List<StashSources.Named> sources = body.source == null
+                ? stash.free(user.householdId())
+                : List.of(stash.require(user.householdId(), body.source));
+        String wish = Typed.text(body.draft);
+        List<Draft> drafts = wish.isEmpty() ? garments() : List.of(Drafts.require(wish));
+        if (body.source == null && wish.isEmpty()) {
+            throw new RefusedValueException("draft", "Say what you wish for, or which source to begin from.");
+        }
+        long end = System.nanoTime() + TRYING_MILLIS * 700_000;
+        List<IdeaView> found = ceiling.under(TRYING_MILLIS, () -> {
+            List<IdeaView> all = new ArrayList<>();
+            for (StashSources.Named source : sources) {
+                for (Draft draft : drafts) {
+                    all.add(quick(source, draft, wearer, end));
+                }
+            }
+            return all;
+        });
+        return found.stream().sorted(Comparator.comparing(IdeaView::chance)).toList();
+    }
+
+    /** Whole garments alone: bands, pockets and inserts are parts of one. */
+    private static List<Draft> garments() {
+        return Drafts.all().stream()
+                .filter(d -> switch (d.family()) {
+                    case LEGS, TOPS, SKIRTS, SMALL -> true;
+                    case PARTS, INSERTS, POCKETS -> false;
+                })
+                .toList();
+    }
+
+    private IdeaView quick(StashSources.Named source, Draft draft, Wearer wearer, long end) {
+        Idea.Quick quick = kept.of(Kept.Result.IDEA, List.of(source.source(), draft.id(), wearer), () -> {
+            try {
+                return Idea.of(source.source(), draft, wearer, LengthUnit.CM)
+                        .quick(() -> System.nanoTime() > end
+                                || Thread.currentThread().isInterrupted());
+            } catch (RefusedValueException e) {
+                return new Idea.Quick(Idea.Chance.NO, String.valueOf(e.getMessage()));
+            }
+        });
+        return new IdeaView(
+                source.id().toString(),
+                source.source().name(),
+                draft.id(),
+                draft.words(),
+                quick.chance(),
+                new Say(LengthUnit.CM).sentence(quick.sentence()));
+    }
+
+    /**
+     * @param worth what lies whole is worth more, then what saves more than it takes
+     * @param lay as it lies
+     */
+    record LaidView(boolean whole, int lying, int wanted, double worth, List<String> sentences, LayView lay) {}
+
+    /** Lays one of them for real. */
+    @PostMapping("/lay")
+    LaidView lay(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
+        LaidIdea laid = laid(user, body);
+        Project project = laid.project();
+        Lay lay = java.util.Objects.requireNonNull(project.lay());
+        Shown shown = Shown.of(project, new Workroom(project));
+        return new LaidView(
+                laid.isWhole(),
+                laid.lying(),
+                laid.wanted(),
+                laid.worth(),
+                IdeaWords.of(laid),
+                LayViews.alone(shown, lay));
+    }
+
+    /** A project begun with it: everything filled in, the source reserved, the lay laid. */
+    @PostMapping("/begin")
+    @ResponseStatus(HttpStatus.CREATED)
+    BegunView begin(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
+        UUID source = Typed.require("source", body.source);
+        LaidIdea laid = laid(user, body);
+        return new BegunView(
+                stash.begin(user.householdId(), source, laid.project()).toString());
+    }
+
+    record BegunView(String id) {}
+
+    private LaidIdea laid(HouseholdUser user, IdeaRequest body) {
+        Source source = stash.require(user.householdId(), Typed.require("source", body.source))
+                .source();
+        Draft draft = Drafts.require(Typed.text(body.draft));
+        Wearer wearer = wearer(user, body);
+        return kept.of(
+                Kept.Result.IDEA,
+                List.of(source, draft.id(), wearer, "laid"),
+                () -> inTurn(() -> ceiling.under(
+                        TRYING_MILLIS,
+                        () -> Idea.best(
+                                source,
+                                draft,
+                                wearer,
+                                LengthUnit.CM,
+                                seconds,
+                                () -> Thread.currentThread().isInterrupted()))));
+    }
+
+    private LaidIdea inTurn(java.util.function.Supplier<LaidIdea> work) {
+        try {
+            if (!turn.tryAcquire(TRYING_MILLIS, java.util.concurrent.TimeUnit.MILLISECONDS)) {
+                throw new BusyException("Others are trying things out at the moment; ask again in a few seconds.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException("The program is being stopped; ask again once it runs.");
+        }
+        try {
+            return work.get();
+        } finally {
+            turn.release();
+        }
+    }
+
+    private Wearer wearer(HouseholdUser user, IdeaRequest body) {
+        return wearers.wearer(
+                user.householdId(),
+                Typed.text(body.wearer),
+                Typed.text(body.height),
+                new Typed(LengthUnit.CM),
+                LocalDate.now(clock));
+    }
+}
