@@ -63,6 +63,7 @@ const ask = () =>
     draft: form.draft,
     wearer: isNew.value ? form.name : form.wearer,
     height: isNew.value ? form.height : '',
+    unit: (wearers.value?.find((w) => w.name === form.wearer) ?? wearers.value?.[0])?.unit,
   })
 async function begin(card: Card) {
   ideas.stop()

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { useAttempt } from '../api/useAttempt'
 
-export type Asked = { source?: string; draft: string; wearer: string; height: string }
+export type Asked = Schemas['IdeaRequest']
 export interface Card {
   idea: Schemas['IdeaView']
   laid?: Schemas['LaidView']
@@ -68,6 +68,7 @@ export function useIdeas() {
     draft: card.idea.draft,
     wearer: asked.value?.wearer,
     height: asked.value?.height,
+    unit: asked.value?.unit,
   })
   const begin = (card: Card) => attempt(() => take(api.POST('/api/ideas/begin', { body: of(card) })))
 

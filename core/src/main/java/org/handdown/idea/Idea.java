@@ -15,6 +15,7 @@ import org.handdown.fit.room.FitsAlone;
 import org.handdown.fit.search.Fitter;
 import org.handdown.lay.Enough;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.draft.Draft;
@@ -51,18 +52,29 @@ public record Idea(Project project, FitProblem problem) {
         LEAST
     }
 
-    /** As much cloth as the source has. */
-    public static Idea of(Source source, Draft draft, Wearer wearer, LengthUnit unit) {
-        return of(source, draft, wearer, unit, Opening.ALL);
+    /**
+     * What is put together.
+     *
+     * @param unit that lengths will be shown in
+     * @param practice that the household goes by
+     */
+    public record Ask(Source source, Draft draft, Wearer wearer, LengthUnit unit, Practice practice) {}
+
+    /** With as much cloth as the source has. */
+    public static Idea of(Ask ask) {
+        return of(ask, Opening.ALL);
     }
 
     /**
      * @throws RefusedValueException where the draft refuses the cloth or the body, or no part of the source can lie flat
      */
-    public static Idea of(Source source, Draft draft, Wearer wearer, LengthUnit unit, Opening opening) {
-        Project project = Project.named(name(draft, wearer))
-                .withAim(new Aim(Garment.CUT_OUT, draft.id(), draft.words(), wearer.proposing(draft.measures()), unit))
-                .withSource(source);
+    public static Idea of(Ask ask, Opening opening) {
+        Draft draft = ask.draft;
+        Project project = Project.named(name(draft, ask.wearer))
+                .by(ask.practice)
+                .withAim(new Aim(
+                        Garment.CUT_OUT, draft.id(), draft.words(), ask.wearer.proposing(draft.measures()), ask.unit))
+                .withSource(ask.source);
         Project opened = project.withOpening(
                 new Project.Opening(opening == Opening.ALL ? all(project) : leastWork(project), Map.of()));
         Project measured = new Workroom(opened).redoPanels();
@@ -100,12 +112,11 @@ public record Idea(Project project, FitProblem problem) {
      *
      * @param seconds for both together
      */
-    public static LaidIdea best(
-            Source source, Draft draft, Wearer wearer, LengthUnit unit, double seconds, BooleanSupplier cancelled) {
-        LaidIdea least = of(source, draft, wearer, unit, Opening.LEAST).laid(seconds / 3, cancelled);
+    public static LaidIdea best(Ask ask, double seconds, BooleanSupplier cancelled) {
+        LaidIdea least = of(ask, Opening.LEAST).laid(seconds / 3, cancelled);
         return least.isWhole() || cancelled.getAsBoolean()
                 ? least
-                : of(source, draft, wearer, unit, Opening.ALL).laid(seconds * 2 / 3, cancelled);
+                : of(ask, Opening.ALL).laid(seconds * 2 / 3, cancelled);
     }
 
     /** What has to be opened so that every main part lies flat; finished edges stay. */

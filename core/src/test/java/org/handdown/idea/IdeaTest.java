@@ -12,6 +12,7 @@ import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
 import org.handdown.fit.check.RuleChecker;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
@@ -50,8 +51,12 @@ class IdeaTest {
                 Assessment.NONE);
     }
 
+    private static Idea.Ask ask(Source source, String draft, double height) {
+        return new Idea.Ask(source, Drafts.require(draft), Demo.child(height), LengthUnit.CM, Practice.SHIPPED);
+    }
+
     private static Idea idea(Source source, String draft, double height) {
-        return Idea.of(source, Drafts.require(draft), Demo.child(height), LengthUnit.CM);
+        return Idea.of(ask(source, draft, height));
     }
 
     /** The demo's own story: trousers of a grown person become dungarees for a child of 110 cm. */
@@ -59,13 +64,7 @@ class IdeaTest {
     void corduroysBecomeDungareesForAChild() {
         Idea idea = idea(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100);
         assertThat(idea.quick(() -> false).chance()).isNotEqualTo(Idea.Chance.NO);
-        LaidIdea laid = Idea.best(
-                Demo.source(Demo.CONSTRUCTION),
-                Drafts.require("dungarees"),
-                Demo.child(1100),
-                LengthUnit.CM,
-                30,
-                () -> false);
+        LaidIdea laid = Idea.best(ask(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100), 30, () -> false);
         assertThat(laid.isWhole()).isTrue();
         Lay lay = java.util.Objects.requireNonNull(laid.project().lay());
         assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();

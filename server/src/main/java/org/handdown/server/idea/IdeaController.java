@@ -14,6 +14,7 @@ import org.handdown.idea.LaidIdea;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
@@ -28,6 +29,7 @@ import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
 import org.handdown.server.project.Typed;
 import org.handdown.server.stash.StashSources;
+import org.handdown.server.table.PracticeService;
 import org.handdown.server.web.BusyException;
 import org.handdown.server.web.Ceiling;
 import org.handdown.source.Source;
@@ -54,6 +56,7 @@ class IdeaController {
     private final KnownWearers wearers;
     private final Ceiling ceiling;
     private final Kept kept;
+    private final PracticeService practice;
     private final Clock clock;
     private final double seconds;
 
@@ -63,25 +66,29 @@ class IdeaController {
             KnownWearers wearers,
             Ceiling ceiling,
             Kept kept,
+            PracticeService practice,
             Clock clock,
             @Value("${handdown.idea-seconds}") double seconds) {
         this.stash = stash;
         this.wearers = wearers;
         this.ceiling = ceiling;
         this.kept = kept;
+        this.practice = practice;
         this.clock = clock;
         this.seconds = seconds;
     }
 
     /** @param height in words, by what is known */
-    record WearerView(String name, String height) {}
+    record WearerView(String name, String height, LengthUnit unit) {}
 
     /** Whom the household has measured. */
     @GetMapping("/wearers")
     List<WearerView> wearers(@AuthenticationPrincipal HouseholdUser user) {
         return wearers.of(user.householdId()).stream()
-                .map(w -> new WearerView(
-                        w.name(), LengthText.format(Length.ofMm(w.mm(BodyMeasure.HEIGHT)), LengthUnit.CM)))
+                .map(k -> new WearerView(
+                        k.wearer().name(),
+                        LengthText.format(Length.ofMm(k.wearer().mm(BodyMeasure.HEIGHT)), k.unit()),
+                        k.unit()))
                 .toList();
     }
 
@@ -90,12 +97,18 @@ class IdeaController {
      * @param draft of the wish; empty for all of them
      * @param wearer by name
      * @param height as it was typed; empty for somebody known
+     * @param unit that lengths are read and shown in; centimetres where nothing is said
      */
     record IdeaRequest(
             @Nullable UUID source,
             @Nullable String draft,
             @Nullable String wearer,
-            @Nullable String height) {}
+            @Nullable String height,
+            @Nullable LengthUnit unit) {
+        LengthUnit shown() {
+            return unit == null ? LengthUnit.CM : unit;
+        }
+    }
 
     /**
      * @param source of the stash by its id
@@ -117,12 +130,13 @@ class IdeaController {
         if (body.source == null && wish.isEmpty()) {
             throw new RefusedValueException("draft", "Say what you wish for, or which source to begin from.");
         }
+        Practice by = practice.of(user.householdId());
         long end = System.nanoTime() + TRYING_MILLIS * 700_000;
         List<IdeaView> found = ceiling.under(TRYING_MILLIS, () -> {
             List<IdeaView> all = new ArrayList<>();
             for (StashSources.Named source : sources) {
                 for (Draft draft : drafts) {
-                    all.add(quick(source, draft, wearer, end));
+                    all.add(quick(source.id(), new Idea.Ask(source.source(), draft, wearer, body.shown(), by), end));
                 }
             }
             return all;
@@ -140,23 +154,24 @@ class IdeaController {
                 .toList();
     }
 
-    private IdeaView quick(StashSources.Named source, Draft draft, Wearer wearer, long end) {
-        Idea.Quick quick = kept.of(Kept.Result.IDEA, List.of(source.source(), draft.id(), wearer), () -> {
-            try {
-                return Idea.of(source.source(), draft, wearer, LengthUnit.CM)
-                        .quick(() -> System.nanoTime() > end
-                                || Thread.currentThread().isInterrupted());
-            } catch (RefusedValueException e) {
-                return new Idea.Quick(Idea.Chance.NO, String.valueOf(e.getMessage()));
-            }
-        });
+    private IdeaView quick(UUID id, Idea.Ask ask, long end) {
+        Idea.Quick quick =
+                kept.of(Kept.Result.IDEA, List.of(ask.source(), ask.draft().id(), ask.wearer(), ask.practice()), () -> {
+                    try {
+                        return Idea.of(ask)
+                                .quick(() -> System.nanoTime() > end
+                                        || Thread.currentThread().isInterrupted());
+                    } catch (RefusedValueException e) {
+                        return new Idea.Quick(Idea.Chance.NO, String.valueOf(e.getMessage()));
+                    }
+                });
         return new IdeaView(
-                source.id().toString(),
-                source.source().name(),
-                draft.id(),
-                draft.words(),
+                id.toString(),
+                ask.source().name(),
+                ask.draft().id(),
+                ask.draft().words(),
                 quick.chance(),
-                new Say(LengthUnit.CM).sentence(quick.sentence()));
+                new Say(ask.unit()).sentence(quick.sentence()));
     }
 
     /**
@@ -198,18 +213,15 @@ class IdeaController {
                 .source();
         Draft draft = Drafts.require(Typed.text(body.draft));
         Wearer wearer = wearer(user, body);
+        Idea.Ask ask = new Idea.Ask(source, draft, wearer, body.shown(), practice.of(user.householdId()));
+        List<Object> from = List.of(source, draft.id(), wearer, ask.unit(), ask.practice(), "laid");
         return kept.of(
                 Kept.Result.IDEA,
-                List.of(source, draft.id(), wearer, "laid"),
+                from,
                 () -> inTurn(() -> ceiling.under(
                         TRYING_MILLIS,
                         () -> Idea.best(
-                                source,
-                                draft,
-                                wearer,
-                                LengthUnit.CM,
-                                seconds,
-                                () -> Thread.currentThread().isInterrupted()))));
+                                ask, seconds, () -> Thread.currentThread().isInterrupted()))));
     }
 
     private LaidIdea inTurn(java.util.function.Supplier<LaidIdea> work) {
@@ -233,7 +245,7 @@ class IdeaController {
                 user.householdId(),
                 Typed.text(body.wearer),
                 Typed.text(body.height),
-                new Typed(LengthUnit.CM),
+                new Typed(body.shown()),
                 LocalDate.now(clock));
     }
 }

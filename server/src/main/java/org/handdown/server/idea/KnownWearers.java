@@ -10,10 +10,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
-import org.handdown.formats.project.Wearers;
+import org.handdown.formats.project.Aims;
 import org.handdown.measure.Length;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Aim;
 import org.handdown.server.project.Typed;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,13 +31,17 @@ class KnownWearers {
         this.mapper = mapper;
     }
 
+    /** @param unit that their project shows lengths in */
+    record Known(Wearer wearer, LengthUnit unit) {}
+
     /** Each once, by name, as the project last worked on knows them. */
     @Transactional(readOnly = true)
-    List<Wearer> of(UUID household) {
-        List<Wearer> known = new ArrayList<>();
+    List<Known> of(UUID household) {
+        List<Known> known = new ArrayList<>();
         for (String aim : mapper.aims(household, LOOKED_AT)) {
-            read(aim).filter(w -> !w.name().isBlank()).ifPresent(w -> {
-                if (known.stream().noneMatch(k -> same(k.name(), w.name()))) {
+            read(aim).filter(w -> !w.wearer().name().isBlank()).ifPresent(w -> {
+                if (known.stream()
+                        .noneMatch(k -> same(k.wearer().name(), w.wearer().name()))) {
                     known.add(w);
                 }
             });
@@ -48,9 +54,10 @@ class KnownWearers {
     }
 
     /** A project that cannot be read any more knows nobody. */
-    private static Optional<Wearer> read(String aim) {
+    private static Optional<Known> read(String aim) {
         try {
-            return Optional.of(Wearers.of(aim));
+            Aim read = Aims.of(aim);
+            return Optional.of(new Known(read.wearer(), read.unit()));
         } catch (RefusedValueException e) {
             return Optional.empty();
         }
@@ -62,8 +69,10 @@ class KnownWearers {
      * @param height as it was typed; empty for somebody known, whose own it is then
      */
     Wearer wearer(UUID household, String name, String height, Typed typed, LocalDate today) {
-        Optional<Wearer> known =
-                of(household).stream().filter(w -> same(w.name(), name)).findFirst();
+        Optional<Wearer> known = of(household).stream()
+                .map(Known::wearer)
+                .filter(w -> same(w.name(), name))
+                .findFirst();
         if (known.isPresent() && height.isEmpty()) {
             return known.get();
         }
