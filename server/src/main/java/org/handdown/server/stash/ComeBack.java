@@ -6,6 +6,7 @@ import org.handdown.cloth.Cloth;
 import org.handdown.formats.project.StashItemJson;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.project.Brought;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
@@ -20,6 +21,7 @@ import org.handdown.stash.FlatCloth;
 import org.handdown.stash.LooseKeeper;
 import org.handdown.stash.StashItem;
 import org.handdown.stash.StashThing;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -91,6 +93,14 @@ class ComeBack {
         }
     }
 
+    /** What comes of a project's own source, or of what was brought beside it: by how its id begins. */
+    private static @Nullable Brought brought(Project project, String id) {
+        return project.cloths().brought().stream()
+                .filter(b -> id.equals(b.id()) || id.startsWith(b.prefix()))
+                .findFirst()
+                .orElse(null);
+    }
+
     private static List<StashItem> keepers(Project project) {
         Source source = project.source();
         if (source == null) {
@@ -100,11 +110,15 @@ class ComeBack {
         List<StashItem> free = new ArrayList<>();
         for (Keeper k : Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses())
                 .free()) {
-            if (k.condition() != Assessment.Condition.BROKEN && (k.count() > 0 || k.restMm() > 0)) {
+            Brought of = brought(project, k.id());
+            // What was loose before is the thing of the stash that it was, used or not.
+            boolean isNew = !(of instanceof Brought.Loose);
+            if (isNew && k.condition() != Assessment.Condition.BROKEN && (k.count() > 0 || k.restMm() > 0)) {
+                Source from = of instanceof Brought.OtherSource other ? other.source() : source;
                 free.add(new StashItem(
-                        LooseKeeper.of(k, source.cloth().name()),
-                        new StashItem.Tag("", true, "", "", source.assessment().missed()),
-                        descent(project)));
+                        LooseKeeper.of(k, from.cloth().name()),
+                        new StashItem.Tag("", true, "", "", from.assessment().missed()),
+                        descent(project, of)));
             }
         }
         return free;
@@ -121,14 +135,15 @@ class ComeBack {
                     return new StashItem(
                             new FlatCloth(shortened("remnant of " + cloth.name()), cloth, left, true),
                             new StashItem.Tag("", true, "", "", Assessment.Missed.LITTLE),
-                            descent(project));
+                            descent(project, brought(project, left.remnant().panel())));
                 })
                 .toList();
     }
 
-    private static String descent(Project project) {
+    private static String descent(Project project, @Nullable Brought brought) {
         Source source = project.source();
-        return source == null ? project.name() : source.name() + ", through " + project.name();
+        String of = brought != null ? brought.name() : source == null ? "" : source.name();
+        return of.isEmpty() ? project.name() : of + ", through " + project.name();
     }
 
     /** The cloth is cut: what was promised of it is used up, and what is left over comes back by itself. */

@@ -100,4 +100,43 @@ class WhatComesBackTest extends DemoHouseholdTest {
                         .asText())
                 .isEqualTo("AT_WORK");
     }
+
+    /** What a second cloth leaves over knows that it is of that one; loose buttons come back as nothing new. */
+    @Test
+    void whatWasBroughtBesideTheSourceComesBackAsWhatItIs() {
+        tick(false);
+        String lining = call(
+                        user,
+                        "POST",
+                        "/api/stash",
+                        "{\"kind\":\"LENGTH\",\"cloth\":{\"name\":\"new lining\",\"weave\":\"PLAIN\",\"colour\":\"#333333\",\"heat\":\"ONE_DOT\"},\"size\":{\"width\":\"140\",\"length\":\"90\"}}")
+                .text("id");
+        String buttons = call(
+                        user,
+                        "POST",
+                        "/api/stash",
+                        "{\"kind\":\"KEEPER\",\"name\":\"tin buttons\",\"keeper\":\"BUTTONS\",\"size\":{\"count\":\"6\",\"diameter\":\"15\"}}")
+                .text("id");
+        for (String thing : List.of(lining, buttons)) {
+            long version = read(user, project).body().path("version").asLong();
+            Reply brought = call(user, "POST", project + "/cloths?version=" + version, "{\"thing\":\"" + thing + "\"}");
+            assertThat(brought.status()).as(brought.body().toString()).isEqualTo(200);
+        }
+        Reply ticked = tick(true);
+        assertThat(ticked.status()).as(ticked.body().toString()).isEqualTo(200);
+        assertThat(back().findValuesAsText("name")).noneMatch(n -> n.contains("tin buttons"));
+        // The cloth is cut; the buttons are still to be sewn on.
+        assertThat(holds(lining)).contains("USED");
+        assertThat(holds(buttons)).contains("RESERVED");
+        tick(false);
+        assertThat(holds(lining)).doesNotContain("USED");
+    }
+
+    private String holds(String thing) {
+        return read(user, "/api/stash/" + thing)
+                .body()
+                .path("thing")
+                .path("holds")
+                .toString();
+    }
 }
