@@ -42,6 +42,11 @@ public record Panel(
         motifs = List.copyOf(motifs);
     }
 
+    /** The same under another id and name. */
+    public Panel called(String otherId, String otherName) {
+        return new Panel(otherId, otherName, outline, stitchLine, finishes, grainDeg, cloth, flaws, stripes, motifs);
+    }
+
     public EdgeKind kind(String edge) {
         EdgeFinish finish = finishes.get(edge);
         return finish == null ? EdgeKind.RAW : finish.kind();

@@ -289,37 +289,16 @@ public record Project(
      * @throws RefusedValueException if no such source was brought
      */
     public Project turnedTo(String id) {
-        Project own = turnedBack();
-        if (id.isEmpty()) {
-            return own;
-        }
-        if (!(cloths.require(id) instanceof Brought.OtherSource other)) {
-            throw new RefusedValueException("cloths.id", "That lies flat already: there is nothing to take apart.");
-        }
-        return own.holding(
-                other.source(),
-                other.opening(),
-                other.panels(),
-                own.cloths,
-                new Aside(id, own.source, own.opening, own.panels));
+        return InHand.turnedTo(this, id);
     }
 
     /** With its own source in hand again, and what was settled of the other one kept with that. */
     public Project turnedBack() {
-        if (aside == null) {
-            return this;
-        }
-        Brought.OtherSource before = (Brought.OtherSource) cloths.require(aside.inHand);
-        Source now = java.util.Objects.requireNonNull(source);
-        boolean same = now == before.source() && opening == before.opening() && panels == before.panels();
-        Cloths others = same
-                ? cloths
-                : cloths.changing(
-                        new Brought.OtherSource(before.id(), before.thing(), now, opening, panels, before.roles()));
-        return holding(aside.source, aside.opening, aside.panels, others, null);
+        return InHand.turnedBack(this);
     }
 
-    private Project holding(
+    /** With these in place of what there is of a source. */
+    Project holding(
             @Nullable Source theSource,
             Opening theOpening,
             @Nullable MeasuredPanels thePanels,

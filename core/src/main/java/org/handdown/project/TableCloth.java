@@ -90,26 +90,12 @@ final class TableCloth {
                 if (!id.isEmpty()) {
                     String of = brought(id).map(Brought::name).orElse("");
                     room(id).panels()
-                            .forEach(p -> all.add(named(p, Brought.prefix(id) + p.id(), p.name() + ", " + of)));
+                            .forEach(p -> all.add(p.called(Brought.prefix(id) + p.id(), p.name() + ", " + of)));
                 }
             }
             panels = List.copyOf(all);
         }
         return panels;
-    }
-
-    private static Panel named(Panel p, String id, String name) {
-        return new Panel(
-                id,
-                name,
-                p.outline(),
-                p.stitchLine(),
-                p.finishes(),
-                p.grainDeg(),
-                p.cloth(),
-                p.flaws(),
-                p.stripes(),
-                p.motifs());
     }
 
     private List<Brought.FlatSheet> sheets() {
