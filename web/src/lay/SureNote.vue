@@ -13,7 +13,7 @@ const tone = { SURE: 'text-good', TIGHT: 'text-stale', DOES_NOT_FIT: 'text-madde
     <template v-if="sureness.verdict === 'TIGHT'">
       <details>
         <summary class="min-h-8 cursor-pointer text-[15px]">
-          {{ sureness.sentences.length - 1 }} edges
+          {{ sureness.sentences.length === 2 ? 'One edge' : `${sureness.sentences.length - 1} edges` }}
         </summary>
         <ul class="columns-2 text-[15px]">
           <li v-for="s in sureness.sentences.slice(1)" :key="s" class="first-letter:uppercase">{{ s }}</li>

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.idea.Idea;
@@ -224,9 +226,9 @@ class IdeaController {
                                 ask, seconds, () -> Thread.currentThread().isInterrupted()))));
     }
 
-    private LaidIdea inTurn(java.util.function.Supplier<LaidIdea> work) {
+    private LaidIdea inTurn(Supplier<LaidIdea> work) {
         try {
-            if (!turn.tryAcquire(TRYING_MILLIS, java.util.concurrent.TimeUnit.MILLISECONDS)) {
+            if (!turn.tryAcquire(TRYING_MILLIS, TimeUnit.MILLISECONDS)) {
                 throw new BusyException("Others are trying things out at the moment; ask again in a few seconds.");
             }
         } catch (InterruptedException e) {

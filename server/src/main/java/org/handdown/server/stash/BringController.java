@@ -3,9 +3,9 @@ package org.handdown.server.stash;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Brought;
-import org.handdown.project.Cloths;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectService;
@@ -47,7 +47,7 @@ class BringController {
     @PostMapping
     StoredProject bring(ProjectAt at, @RequestBody BringRequest body) {
         if (body.thing == null) {
-            throw new org.handdown.measure.RefusedValueException("thing", "Choose something of the stash.");
+            throw new RefusedValueException("thing", "Choose something of the stash.");
         }
         UUID thing = body.thing;
         StashService.Kept kept = stash.require(at.of().household(), thing);
@@ -88,8 +88,7 @@ class BringController {
     StoredProject takeOut(ProjectAt at, @PathVariable("mark") String mark) {
         return projects.edit(at, "taken out again", shown -> {
             Project project = shown.turnedBack();
-            Cloths without = project.cloths().without(mark);
-            return project.withCloths(without);
+            return project.withCloths(project.cloths().without(mark));
         });
     }
 }
