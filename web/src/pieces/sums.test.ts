@@ -120,7 +120,9 @@ describe('how sure a lay is', () => {
   it('offers to lay it off the edges only while it is tight', async () => {
     const tight = { verdict: 'TIGHT', tolerance: '0.3 cm', sentences: ['Measure again:', 'hem of the back'] }
     const { wrapper } = seat(SureNote, { sureness: tight })
-    expect(wrapper.text()).toContain('1 edges')
+    expect(wrapper.text()).toContain('One edge')
+    const both = { ...tight, sentences: [...tight.sentences, 'hem of the front'] }
+    expect(seat(SureNote, { sureness: both }).wrapper.text()).toContain('2 edges')
     await button(wrapper, 'Lay it 0.3 cm off every edge').trigger('click')
     expect(wrapper.emitted('laySurely')).toHaveLength(1)
     const sure = { verdict: 'SURE', tolerance: '0.3 cm', sentences: ['It surely fits.'] }
