@@ -11,6 +11,8 @@ import MeasureRow from './MeasureRow.vue'
 import PracticeNote from './PracticeNote.vue'
 import { useFields } from '../ui/useFields'
 import { useDrafts } from './useDrafts'
+import NewerNote from '../wearers/NewerNote.vue'
+import { usePeople } from '../wearers/useWearers'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
@@ -91,13 +93,23 @@ const next = computed(() =>
   project.aim.settled ? project.aim.measures.find((m) => m.id !== asked.value && isProposed(m)) : undefined,
 )
 const left = computed(() => project.aim.measures.filter(isProposed).length)
+const { people } = usePeople()
+const isNamed = (p: { name: string }) => p.name.toLowerCase() === form.wearer.trim().toLowerCase()
+/** Whom the household has measured is asked for nothing. */
+const known = computed(() => people.value?.find((p) => isNamed(p) && p.height))
+const others = computed(() => people.value?.filter((p) => !isNamed(p)) ?? [])
+const SHOWN = 6
+function choose(name: string) {
+  form.wearer = name
+  if (project.aim.settled) void save()
+}
 /** All that is missing is told at once; a settled aim is saved field by field, and Enter saves nothing twice. */
 const told = ref<string[]>([])
 const missing = () => [
   ...(form.what.trim() || isDrafted.value ? [] : ['what it will be, in words']),
   ...(form.wearer.trim() ? [] : ['who will wear it']),
   // What is not drafted may do without a body.
-  ...(form.taped.HEIGHT?.trim() || !isDrafted.value ? [] : ['the height']),
+  ...(form.taped.HEIGHT?.trim() || !isDrafted.value || known.value ? [] : ['the height']),
 ]
 function settleAll() {
   told.value = missing()
@@ -129,6 +141,23 @@ function measureNext() {
         name="aim.wearer"
         @change="project.aim.settled && save()"
       />
+      <p v-if="known && !project.aim.settled" class="text-sm text-muted" role="status">
+        {{ known.name }} is {{ known.height }} tall{{ known.last && ` (${known.last})` }}; their measures come
+        with the name.
+      </p>
+      <p v-if="others.length" class="flex flex-wrap items-center gap-2 text-sm text-muted">
+        Known:
+        <button
+          v-for="p in others.slice(0, SHOWN)"
+          :key="p.name"
+          type="button"
+          class="act !min-h-0 !px-2"
+          @click="choose(p.name)"
+        >
+          {{ p.name }}
+        </button>
+        <RouterLink class="underline" to="/wearers">all wearers</RouterLink>
+      </p>
       <label class="text-sm text-muted">
         Lengths shown in
         <select v-model="form.unit" class="field" @change="project.aim.settled && save()">
@@ -138,6 +167,7 @@ function measureNext() {
         </select>
       </label>
       <h3 class="mt-2 text-lg">Body</h3>
+      <NewerNote v-if="project.aim.settled" :project="project" />
       <p class="text-sm text-muted">
         {{
           !project.aim.settled

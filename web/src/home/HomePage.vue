@@ -54,6 +54,7 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
     <header class="flex flex-wrap items-center gap-4 border-b border-line bg-paper px-5 py-3">
       <span class="font-serif text-2xl text-madder">Hand Down</span>
       <span class="grow text-muted">{{ account?.household }}</span>
+      <RouterLink class="act" to="/wearers">Wearers</RouterLink>
       <RouterLink class="act" to="/words">Words</RouterLink>
       <span class="text-muted">{{ account?.name }}</span>
       <button class="act" @click="signOut">Sign out</button>

@@ -11,7 +11,7 @@ import PlainField from '../ui/PlainField.vue'
 import { provideProblem } from '../ui/problem'
 import ProblemNote from '../ui/ProblemNote.vue'
 import IdeaCard from './IdeaCard.vue'
-import { useIdeas, type Card } from './useIdeas'
+import { useIdeas, type Asked, type Card } from './useIdeas'
 
 /** What the stash could become: asked from a garment in the hand, or from a wish. */
 useTitle('What would it make? · Hand Down')
@@ -27,13 +27,18 @@ const { data: shelf } = useQuery({
   queryFn: () =>
     take(api.POST('/api/stash/search', { body: { text: '', place: '', from: 0, size: {}, kind: 'SOURCE' } })),
 })
+const UNITS: { id: NonNullable<Asked['unit']>; words: string }[] = [
+  { id: 'CM', words: 'cm' },
+  { id: 'INCH', words: 'in' },
+]
 const SOMEBODY_NEW = 'somebody new'
 const form = reactive({
   source: typeof route.query.source === 'string' ? route.query.source : '',
   draft: '',
-  wearer: '',
+  wearer: typeof route.query.wearer === 'string' ? route.query.wearer : '',
   name: '',
   height: '',
+  unit: 'CM' as NonNullable<Asked['unit']>,
 })
 const sources = computed(() => [
   { id: '', words: 'any that is free' },
@@ -49,21 +54,23 @@ const wishes = computed(() => [
     .filter((f) => garments.has(f.words))
     .map((f) => ({ words: f.words, choices: f.drafts.map((d) => ({ id: d.id, words: d.words })) })),
 ])
+/** Nobody can be dressed whose height is unknown. */
+const measured = computed(() => (wearers.value ?? []).filter((w) => w.height))
 const people = computed(() => [
-  ...(wearers.value ?? []).map((w) => ({ id: w.name, words: `${w.name}, ${w.height}` })),
+  ...measured.value.map((w) => ({ id: w.name, words: `${w.name}, ${w.height}` })),
   { id: SOMEBODY_NEW, words: SOMEBODY_NEW },
 ])
 watch(people, (all) => {
-  if (!all.some((p) => p.id === form.wearer)) form.wearer = all[0]?.id ?? SOMEBODY_NEW
+  if (wearers.value && !all.some((p) => p.id === form.wearer)) form.wearer = all[0]?.id ?? SOMEBODY_NEW
 })
-const isNew = computed(() => form.wearer === SOMEBODY_NEW || !wearers.value?.length)
+const isNew = computed(() => form.wearer === SOMEBODY_NEW || !measured.value.length)
 const ask = () =>
   ideas.ask({
     source: form.source || undefined,
     draft: form.draft,
     wearer: isNew.value ? form.name : form.wearer,
     height: isNew.value ? form.height : '',
-    unit: (wearers.value?.find((w) => w.name === form.wearer) ?? wearers.value?.[0])?.unit,
+    unit: isNew.value ? form.unit : measured.value.find((w) => w.name === form.wearer)?.unit,
   })
 async function begin(card: Card) {
   ideas.stop()
@@ -99,9 +106,10 @@ const MORE = 8
         <ChoiceField v-if="shelf" v-model="form.source" label="From" :choices="sources" />
         <ChoiceField v-model="form.draft" label="It shall become" :groups="wishes" />
         <ChoiceField v-model="form.wearer" label="Who will wear it" :choices="people" />
-        <div v-if="isNew" class="grid grid-cols-2 gap-3">
+        <div v-if="isNew" class="grid grid-cols-[2fr_2fr_1fr] gap-3">
           <PlainField v-model="form.name" label="Name" name="wearer" />
           <PlainField v-model="form.height" label="Height" name="height" />
+          <ChoiceField v-model="form.unit" label="in" :choices="UNITS" />
         </div>
         <button class="act act-main" :disabled="busy">Try it</button>
       </form>

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { useAttempt } from '../api/useAttempt'
+import { usePeople } from '../wearers/useWearers'
 
 export type Asked = Schemas['IdeaRequest']
 export interface Card {
@@ -16,10 +16,7 @@ const LAID_AT_ONCE = 8
 /** What could be made of what: quick tests of all at once, then real lays one after the other, the likeliest first. */
 export function useIdeas() {
   const { problem, busy, attempt } = useAttempt()
-  const { data: wearers } = useQuery({
-    queryKey: ['ideas', 'wearers'],
-    queryFn: () => take(api.GET('/api/ideas/wearers')),
-  })
+  const { people: wearers } = usePeople()
   const cards = ref<Card[]>([])
   const asked = ref<Asked>()
   const at = ref<Card>()

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param earlier readings of the same person on earlier days, oldest first: they show how a child grows
  */
 public record Wearer(String name, Map<BodyMeasure, Taken> measures, List<Earlier> earlier) {
-    private static final int MOST_EARLIER = 200;
+    static final int MOST_EARLIER = 200;
 
     /**
      * A measure as it was taken.

@@ -32,16 +32,18 @@ final class AimRequests {
             @Nullable LengthUnit unit,
             @Nullable Map<String, String> measures,
             @Nullable Map<String, String> again) {
-        /** @param today the day of what is newly measured */
-        Aim toAim(@Nullable Aim before, Iterable<BodyMeasure> asked, LocalDate today) {
+        /**
+         * @param before whoever wears it as they are known so far
+         * @param today the day of what is newly measured
+         */
+        Aim toAim(@Nullable Wearer before, Iterable<BodyMeasure> asked, LocalDate today) {
             LengthUnit read = Typed.require("aim.unit", unit);
             Typed typed = new Typed(read);
             Map<String, String> texts = measures == null ? Map.of() : measures;
             Map<String, String> seconds = again == null ? Map.of() : again;
             Map<BodyMeasure, Wearer.Taken> taken = new EnumMap<>(BodyMeasure.class);
             for (BodyMeasure measure : BodyMeasure.values()) {
-                Wearer.Taken old =
-                        before == null ? null : before.wearer().measures().get(measure);
+                Wearer.Taken old = before == null ? null : before.measures().get(measure);
                 Wearer.Taken now = taken(measure, texts, seconds, typed, old, today);
                 if (now != null) {
                     taken.put(measure, now);
@@ -64,7 +66,7 @@ final class AimRequests {
                     made,
                     from,
                     words.isEmpty() && !from.isEmpty() ? Drafts.require(from).words() : words,
-                    before == null ? now : now.remeasured(before.wearer()),
+                    before == null ? now : now.remeasured(before),
                     read);
         }
 

@@ -9,12 +9,9 @@ import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
-import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.idea.Idea;
 import org.handdown.idea.LaidIdea;
-import org.handdown.measure.Length;
-import org.handdown.measure.LengthText;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
@@ -32,6 +29,7 @@ import org.handdown.server.project.Shown;
 import org.handdown.server.project.Typed;
 import org.handdown.server.stash.StashSources;
 import org.handdown.server.table.PracticeService;
+import org.handdown.server.wearer.Wearers;
 import org.handdown.server.web.BusyException;
 import org.handdown.server.web.Ceiling;
 import org.handdown.source.Source;
@@ -39,7 +37,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -55,7 +52,7 @@ class IdeaController {
     private final Semaphore turn = new Semaphore(1, true);
 
     private final StashSources stash;
-    private final KnownWearers wearers;
+    private final Wearers wearers;
     private final Ceiling ceiling;
     private final Kept kept;
     private final PracticeService practice;
@@ -65,7 +62,7 @@ class IdeaController {
     /** @param seconds most time of one lay */
     IdeaController(
             StashSources stash,
-            KnownWearers wearers,
+            Wearers wearers,
             Ceiling ceiling,
             Kept kept,
             PracticeService practice,
@@ -78,20 +75,6 @@ class IdeaController {
         this.practice = practice;
         this.clock = clock;
         this.seconds = seconds;
-    }
-
-    /** @param height in words, by what is known */
-    record WearerView(String name, String height, LengthUnit unit) {}
-
-    /** Whom the household has measured. */
-    @GetMapping("/wearers")
-    List<WearerView> wearers(@AuthenticationPrincipal HouseholdUser user) {
-        return wearers.of(user.householdId()).stream()
-                .map(k -> new WearerView(
-                        k.wearer().name(),
-                        LengthText.format(Length.ofMm(k.wearer().mm(BodyMeasure.HEIGHT)), k.unit()),
-                        k.unit()))
-                .toList();
     }
 
     /**

@@ -77,7 +77,7 @@ public class ProjectService {
 
     /** A project that is begun here: it goes by the household's figures of common practice. */
     public UUID begin(UUID household, Project project, String what) {
-        return create(household, project.by(reader.ways(household).practice()), what);
+        return writes.begin(household, project.by(reader.ways(household).practice()), what);
     }
 
     /** The figures of common practice that the household goes by now, for a project that was begun under others. */

@@ -2,12 +2,14 @@ package org.handdown.server.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.LongFunction;
 import java.util.function.ToLongFunction;
 import java.util.function.UnaryOperator;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.project.Aim;
 import org.handdown.project.Brought;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectMapper.ProjectRow;
@@ -81,6 +83,17 @@ class ProjectWrites {
         return id;
     }
 
+    /** A project that is begun here: what it says of its wearer is this household's. A file may speak of somebody else's child. */
+    UUID begin(UUID household, Project project, String what) {
+        return Objects.requireNonNull(transaction.execute(t -> {
+            UUID id = create(household, project, what);
+            if (project.aim() != null) {
+                events.publishEvent(new AimChanged(new ProjectOf(household, id), null, project.aim()));
+            }
+            return id;
+        }));
+    }
+
     /**
      * @param check refuses a state that the change was not made on
      * @param what the change in words, for undo
@@ -142,6 +155,10 @@ class ProjectWrites {
         if (!had.equals(sound.project.cloths().brought())) {
             events.publishEvent(
                     new ThingsBrought(of, had, sound.project.cloths().brought()));
+        }
+        Aim aimed = before == null ? null : before.aim();
+        if (before != null && !Objects.equals(aimed, sound.project.aim())) {
+            events.publishEvent(new AimChanged(of, aimed, sound.project.aim()));
         }
         boolean isCut = CutTicked.isCut(sound.project);
         if (isCut != (before != null && CutTicked.isCut(before))) {

@@ -72,8 +72,7 @@ class IdeasTest extends HouseholdTest {
         Reply again = ask("/begin", body(curtain, draft, "Pim", "104"));
         assertThat(again.status()).isEqualTo(422);
         assertThat(again.body().toString()).contains("reserved for");
-        assertThat(read(user, "/api/ideas/wearers").body().findValuesAsText("name"))
-                .containsExactly("Pim");
+        assertThat(read(user, "/api/wearers").body().findValuesAsText("name")).containsExactly("Pim");
         assertThat(ask("", body(curtain, draft, "pim", "")).status()).isEqualTo(200);
     }
 
