@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -20,6 +21,10 @@ const { drafts, families } = useDrafts()
 const asked = ref<string>()
 type Measure = ProjectView['aim']['measures'][number]
 const OWN = 'OWN'
+const route = useRoute()
+const ALTERED = { LET_OUT: 'let out for another year', TAKE_IN: 'taken in to fit' }
+/** Who came by the door of an alteration has said so already. */
+const asksFor = (made: unknown) => (made === 'LET_OUT' || made === 'TAKE_IN' ? made : undefined)
 const isTyped = (m: Measure) => m.origin === 'TAPE' || (m.id === 'HEIGHT' && !project.aim.settled)
 const texts = (of: (m: Measure) => string) =>
   Object.fromEntries(project.aim.measures.filter(isTyped).map((m) => [m.id, of(m)]))
@@ -29,9 +34,10 @@ const {
   follow,
 } = useFields(() => {
   const { garment, draft, what, wearer } = project.aim
+  const way = project.aim.settled ? undefined : asksFor(route?.query.made)
   return {
-    made: garment === 'CUT_OUT' ? draft || OWN : garment,
-    what,
+    made: way ?? (garment === 'CUT_OUT' ? draft || OWN : garment),
+    what: way ? ALTERED[way] : what,
     wearer,
     unit: project.unit,
     // Nobody's height is guessed: until the aim is settled it is asked.
@@ -74,11 +80,7 @@ function save(patch: { taped?: Record<string, string>; again?: Record<string, st
   return change((params) => api.PUT('/api/projects/{id}/aim', { params, body }))
 }
 function otherGarment() {
-  const words: Record<string, string> = {
-    [OWN]: '',
-    LET_OUT: 'let out for another year',
-    TAKE_IN: 'taken in to fit',
-  }
+  const words: Record<string, string> = { [OWN]: '', ...ALTERED }
   form.what = words[form.made] ?? drafts.value.find((d) => d.id === form.made)?.words ?? ''
   if (project.aim.settled && form.what) void save()
 }

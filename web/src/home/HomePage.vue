@@ -1,41 +1,57 @@
 <script setup lang="ts">
-import { Trash2, Upload } from '@lucide/vue'
+import { Plus } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useAccount, useWaysIn } from '../account/useAccount'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ProblemNote from '../ui/ProblemNote.vue'
+import { inWords } from '../ui/days'
 import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
 import AskAgain from '../stash/AskAgain.vue'
 import ThingCard from '../stash/ThingCard.vue'
 import { useScale } from '../stash/useScale'
+import BeginSlip from './BeginSlip.vue'
+import FirstSteps from './FirstSteps.vue'
+import ProjectCard from './ProjectCard.vue'
 import { useHousehold } from './useHousehold'
+import { useShelf, type Standing } from './useShelf'
 
 const { account } = useAccount()
 const { signOut } = useWaysIn()
 const household = useHousehold()
-const { projects, stash, thrown, problem } = household
+const { stash, thrown } = household
+const shelf = useShelf()
+const { shelf: standing, resting, aside, from, last: until, busy } = shelf
+const problem = computed(() => household.problem.value ?? shelf.problem.value)
+function understood() {
+  household.problem.value = undefined
+  shelf.problem.value = undefined
+}
 const NEWEST = 6
 useTitle('Household · Hand Down')
 const router = useRouter()
-const name = ref('')
 const last = ref<{ id: string; name: string }>()
-const picker = ref<HTMLInputElement>()
 
 const open = (made: { id: string } | undefined) =>
   made && router.push({ name: 'project', params: { id: made.id } })
-const begin = async () => open(await household.create(name.value))
-async function bring(e: Event) {
-  const input = e.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (file) await open(await household.importFile(file))
-  input.value = ''
+const begin = async (name: string) => open(await household.create(name))
+async function alter(way: 'LET_OUT' | 'TAKE_IN') {
+  const made = await household.create(way === 'LET_OUT' ? 'Let out' : 'Taken in')
+  if (made)
+    await router.push({ name: 'station', params: { id: made.id, station: 'aim' }, query: { made: way } })
 }
-async function throwAway(p: { id: string; name: string }) {
+const trying = ref(false)
+async function example() {
+  trying.value = true
+  await open(await household.example())
+  trying.value = false
+}
+const bring = async (file: File) => open(await household.importFile(file))
+async function throwAway(p: Standing) {
   await household.throwAway(p.id)
-  last.value = p
+  if (!household.problem.value) last.value = p
 }
 const back = ref<{ id: string; name: string }>()
 async function takeBack(id: string) {
@@ -46,7 +62,12 @@ async function takeBack(id: string) {
 }
 const newest = computed(() => stash.value?.things.slice(0, NEWEST) ?? [])
 const scale = useScale(newest)
-const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
+const isEmpty = computed(
+  () => standing.value?.count === 0 && !shelf.text.value && !aside.value && !resting.value,
+)
+/** Enough to be looked through. */
+const MANY = 6
+const isMany = computed(() => (standing.value?.count ?? 0) > MANY || !!shelf.text.value)
 </script>
 
 <template>
@@ -61,55 +82,62 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       <LampSwitch />
     </header>
     <main class="mx-auto max-w-6xl p-5">
-      <h1 class="mb-3 text-3xl">On the table</h1>
+      <div class="mb-3 flex flex-wrap items-center gap-3">
+        <h1 class="grow text-3xl">{{ aside ? 'Set aside' : 'On the table' }}</h1>
+        <input
+          v-if="isMany"
+          class="field max-w-56"
+          type="search"
+          placeholder="by name"
+          aria-label="Look for a project"
+          @change="shelf.look(($event.target as HTMLInputElement).value)"
+        />
+        <button v-if="aside || resting" class="act" @click="shelf.showAside(!aside)">
+          {{ aside ? 'Back to the table' : `Set aside: ${resting}` }}
+        </button>
+        <a v-if="!isEmpty" class="act act-main" href="#begin"><Plus :size="18" /> New</a>
+      </div>
       <p v-if="last" class="slip mb-3 flex items-center gap-4 p-3" role="status">
         <span class="grow">“{{ last.name }}” is thrown away; it can be taken back for 30 days.</span>
         <button class="act" @click="takeBack(last.id)">Take it back</button>
       </p>
       <AskAgain v-if="back" :key="back.id" :project="back.id" :name="back.name" />
-      <ul class="mb-6 grid gap-3 md:grid-cols-2">
-        <li v-for="p in projects" :key="p.id" class="slip flex items-center gap-2 p-2">
-          <RouterLink :to="{ name: 'project', params: { id: p.id } }" class="grow rounded p-2 hover:bg-table">
-            <span class="block font-serif text-xl">{{ p.name }}</span>
-            <span class="text-sm text-muted">last worked on {{ day(p.updatedAt) }}</span>
-          </RouterLink>
-          <button
-            class="act !px-2"
-            :aria-label="`Throw away ${p.name}`"
-            title="Throw away"
-            @click="throwAway(p)"
-          >
-            <Trash2 :size="18" />
-          </button>
-        </li>
-        <li v-if="projects?.length === 0" class="slip p-4 text-muted">
-          Nothing is begun yet. Give the new garment a name below, or bring a project file.
+      <template v-if="isEmpty">
+        <p class="mb-4 text-muted">Nothing is begun yet. This is how it goes:</p>
+        <FirstSteps />
+      </template>
+      <p v-else-if="standing?.count === 0" class="slip mb-6 p-4 text-muted">
+        {{
+          shelf.text.value
+            ? 'No project of that name is here.'
+            : aside
+              ? 'Nothing is set aside.'
+              : 'Everything is set aside.'
+        }}
+      </p>
+      <ul class="mb-4 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+        <li v-for="p in standing?.projects" :key="p.id" class="flex">
+          <ProjectCard
+            :project="p"
+            :busy="busy"
+            @rename="(name) => shelf.rename(p, name)"
+            @copy="shelf.copy(p)"
+            @aside="shelf.setAside(p, !p.aside)"
+            @throw-away="throwAway(p)"
+          />
         </li>
       </ul>
-      <form class="mb-10 flex flex-wrap items-end gap-3" @submit.prevent="begin">
-        <label class="grow md:max-w-sm">
-          <span class="text-sm text-muted">Name of a new project</span>
-          <input v-model="name" class="field" maxlength="120" placeholder="Dungarees for …" />
-        </label>
-        <button class="act act-main" :disabled="!name.trim()">Begin</button>
-        <button type="button" class="act" @click="picker?.click()">
-          <Upload :size="18" /> Bring a project file
-        </button>
-        <input
-          ref="picker"
-          type="file"
-          accept="application/json,.json"
-          class="hidden"
-          aria-label="Project file"
-          @change="bring"
-        />
-      </form>
-      <details v-if="thrown?.length" class="slip -mt-6 mb-10 px-4 py-2">
+      <p v-if="standing && standing.count > until - from" class="mb-4 flex items-center gap-3">
+        <button class="act" :disabled="!from" @click="shelf.turn(-1)">Newer</button>
+        <span class="text-muted">{{ from + 1 }} to {{ until }} of {{ standing.count }}</span>
+        <button class="act" :disabled="until >= standing.count" @click="shelf.turn(1)">Older</button>
+      </p>
+      <details v-if="thrown?.length" class="slip mb-6 px-4 py-2">
         <summary class="min-h-8 cursor-pointer">Thrown away, still to be had: {{ thrown.length }}</summary>
         <ul class="divide-y divide-line">
           <li v-for="t in thrown" :key="t.id" class="flex items-center gap-3 py-1">
             <span class="grow"
-              >{{ t.name }}<span class="block text-sm text-muted">on {{ day(t.updatedAt) }}</span></span
+              >{{ t.name }}<span class="block text-sm text-muted">on {{ inWords(t.updatedAt) }}</span></span
             >
             <button class="act" :aria-label="`Take back ${t.name}`" @click="takeBack(t.id)">
               Take it back
@@ -117,6 +145,17 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
           </li>
         </ul>
       </details>
+      <BeginSlip
+        :busy="trying"
+        class="pt-4"
+        @named="begin"
+        @altered="alter"
+        @example="example"
+        @brought="bring"
+      />
+      <p v-if="trying" class="-mt-6 mb-8 text-muted" role="status">
+        Taking trousers apart and laying dungarees on them …
+      </p>
       <h2 class="mb-1 text-3xl">In the stash</h2>
       <p class="mb-4 text-muted">
         {{
@@ -137,6 +176,6 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'num
       <ToolsSlip />
       <PracticeSlip />
     </main>
-    <ProblemNote @close="problem = undefined" />
+    <ProblemNote :problem="problem" @close="understood" />
   </div>
 </template>

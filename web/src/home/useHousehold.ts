@@ -6,7 +6,6 @@ import { projectKeys } from '../project/useProject'
 /** The household's projects and the sources in its stash. */
 export function useHousehold() {
   const queries = useQueryClient()
-  const projects = useQuery({ queryKey: projectKeys.all, queryFn: () => take(api.GET('/api/projects')) })
   const stash = useQuery({
     queryKey: ['stash', 'newest'],
     queryFn: () => take(api.POST('/api/stash/search', { body: { from: 0 } })),
@@ -19,8 +18,7 @@ export function useHousehold() {
 
   async function attempt<T>(call: () => Promise<T>): Promise<T | undefined> {
     const came = await asked(call)
-    await queries.invalidateQueries({ queryKey: projectKeys.all, exact: true })
-    await thrown.refetch()
+    await queries.invalidateQueries({ queryKey: projectKeys.all })
     return came
   }
 
@@ -36,6 +34,7 @@ export function useHousehold() {
       }
       return take(api.POST('/api/projects/import', { body: await file.text(), bodySerializer: (b) => b }))
     })
+  const example = () => attempt(() => take(api.POST('/api/ideas/example')))
   const throwAway = (id: string) =>
     attempt(() => take(api.DELETE('/api/projects/{id}', { params: { path: { id } } })))
   const takeBack = (id: string) =>
@@ -43,10 +42,10 @@ export function useHousehold() {
 
   return {
     thrown: thrown.data,
-    projects: projects.data,
     stash: stash.data,
     problem,
     create,
+    example,
     importFile,
     throwAway,
     takeBack,

@@ -151,6 +151,6 @@ const MORE = 8
         </ul>
       </details>
     </main>
-    <ProblemNote @close="problem = undefined" />
+    <ProblemNote :problem="problem" @close="problem = undefined" />
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useHand } from './hand'
-import { isTold } from './refusals'
+import { isTold } from '../ui/refusals'
 
 /** A refusal that no field in sight tells stands at the top of the slip, is read out, and comes into view. */
 const { problem } = useHand()

@@ -2,6 +2,7 @@
 import { Plus, Upload } from '@lucide/vue'
 import { useTitle } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Schemas } from '../api/client'
 import { provideProblem } from '../ui/problem'
 import ProblemNote from '../ui/ProblemNote.vue'
@@ -20,7 +21,8 @@ useTitle('Stash · Hand Down')
 const things = computed(() => shelf.value?.things ?? [])
 const picked = ref<string>()
 const shown = computed(() => things.value.find((t) => t.id === picked.value))
-const adding = ref(false)
+/** Whoever comes with a garment in the hand finds the form open. */
+const adding = ref(!!useRoute()?.query.put)
 const slip = ref<HTMLElement>()
 // On a narrow screen the slip lies above the cupboard: what was picked below comes into sight.
 watch([picked, adding], async () => {
@@ -211,6 +213,6 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
         </p>
       </aside>
     </main>
-    <ProblemNote :problem="problem?.field ? undefined : problem" @close="problem = undefined" />
+    <ProblemNote :problem="problem" @close="problem = undefined" />
   </div>
 </template>

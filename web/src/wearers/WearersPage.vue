@@ -254,6 +254,6 @@ const how = (r: Reading) =>
         </section>
       </div>
     </main>
-    <ProblemNote @close="problem = undefined" />
+    <ProblemNote :problem="problem" @close="problem = undefined" />
   </div>
 </template>

@@ -7,23 +7,36 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
+import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.Weave;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.FitPiece;
 import org.handdown.fit.FitProblem;
 import org.handdown.fit.room.FitsAlone;
 import org.handdown.fit.search.Fitter;
 import org.handdown.lay.Enough;
+import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.draft.Draft;
+import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.source.Assessment;
+import org.handdown.source.Construction;
 import org.handdown.source.Source;
+import org.handdown.source.anatomy.GarmentMeasures;
+import org.handdown.source.anatomy.MeasureSpec;
+import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Part;
 import org.handdown.unpick.JoinDecision;
@@ -59,6 +72,34 @@ public record Idea(Project project, FitProblem problem) {
      * @param practice that the household goes by
      */
     public record Ask(Source source, Draft draft, Wearer wearer, LengthUnit unit, Practice practice) {}
+
+    /** Something to look at first: average trousers become dungarees for a child of whom nothing but a height is supposed. */
+    public static Ask example(Practice practice) {
+        Source trousers = new Source(
+                "average trousers",
+                "",
+                "",
+                "",
+                "",
+                new Cloth(
+                        "trouser cloth",
+                        "",
+                        Weave.TWILL,
+                        "#6d7f8c",
+                        false,
+                        false,
+                        0.7,
+                        HeatLimit.TWO_DOTS,
+                        ClothSheet.UNTESTED),
+                new Construction(GarmentMeasures.first(SourceKind.TROUSERS), List.of()),
+                List.of(),
+                Assessment.NONE.proposing(SourceKind.TROUSERS.measures().stream()
+                        .map(MeasureSpec::id)
+                        .collect(Collectors.toSet())));
+        Wearer child = new Wearer(
+                "a child", Map.of(BodyMeasure.HEIGHT, new Wearer.Taken(Length.ofMm(980), "", Origin.PROPOSED)));
+        return new Ask(trousers, Drafts.require("dungarees"), child, LengthUnit.CM, practice);
+    }
 
     /** With as much cloth as the source has. */
     public static Idea of(Ask ask) {

@@ -47,7 +47,7 @@ public record Project(
         Cloths cloths,
         @Nullable Aside aside) {
 
-    static final int LONGEST_NAME = 120;
+    public static final int LONGEST_NAME = 120;
 
     private static final int MOST_KEPT = 6;
 
@@ -171,6 +171,33 @@ public record Project(
                 TypedWords.NONE,
                 Cloths.OWN_ALONE,
                 null);
+    }
+
+    /** @throws RefusedValueException if that is no name */
+    public Project renamed(String other) {
+        return new Project(
+                other, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                aside);
+    }
+
+    /** The same plan under another name, nothing of it done yet and nothing of a stash promised to it. */
+    public Project variant(String other) {
+        return new Project(
+                other,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                Map.of(),
+                List.of(),
+                practice,
+                typed,
+                cloths.detached(),
+                aside);
     }
 
     public Project withAim(Aim other) {

@@ -24,6 +24,7 @@ import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.lay.LayView;
 import org.handdown.server.lay.LayViews;
+import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
 import org.handdown.server.project.Typed;
@@ -52,6 +53,7 @@ class IdeaController {
     private final Semaphore turn = new Semaphore(1, true);
 
     private final StashSources stash;
+    private final ProjectService projects;
     private final Wearers wearers;
     private final Ceiling ceiling;
     private final Kept kept;
@@ -62,6 +64,7 @@ class IdeaController {
     /** @param seconds most time of one lay */
     IdeaController(
             StashSources stash,
+            ProjectService projects,
             Wearers wearers,
             Ceiling ceiling,
             Kept kept,
@@ -69,6 +72,7 @@ class IdeaController {
             Clock clock,
             @Value("${handdown.idea-seconds}") double seconds) {
         this.stash = stash;
+        this.projects = projects;
         this.wearers = wearers;
         this.ceiling = ceiling;
         this.kept = kept;
@@ -192,6 +196,24 @@ class IdeaController {
     }
 
     record BegunView(String id) {}
+
+    /** One worked through to the lay, for whoever wants to see first: average trousers, and a child that nobody measured. */
+    @PostMapping("/example")
+    @ResponseStatus(HttpStatus.CREATED)
+    BegunView example(@AuthenticationPrincipal HouseholdUser user) {
+        Practice by = practice.of(user.householdId());
+        LaidIdea laid = kept.of(
+                Kept.Result.IDEA,
+                List.of("example", by),
+                () -> inTurn(() -> ceiling.under(
+                        TRYING_MILLIS,
+                        () -> Idea.best(
+                                Idea.example(by),
+                                seconds,
+                                () -> Thread.currentThread().isInterrupted()))));
+        return new BegunView(
+                projects.begin(user.householdId(), laid.project(), "an example").toString());
+    }
 
     private LaidIdea laid(HouseholdUser user, IdeaRequest body) {
         Source source = stash.require(user.householdId(), Typed.require("source", body.source))

@@ -29,6 +29,29 @@ interface ProjectMapper {
 
     List<TitleRow> list(@Param("household") UUID household);
 
+    /** @param glance as JSON; null where it was not made yet */
+    record ShelfRow(
+            UUID id,
+            String name,
+            long version,
+            OffsetDateTime updatedAt,
+            boolean aside,
+            @Nullable String glance) {}
+
+    /** @param like pattern of the names, without the wildcards around it */
+    List<ShelfRow> shelf(
+            @Param("household") UUID household,
+            @Param("like") String like,
+            @Param("aside") boolean aside,
+            @Param("from") int from,
+            @Param("most") int most);
+
+    int shelfCount(@Param("household") UUID household, @Param("like") String like, @Param("aside") boolean aside);
+
+    void keepGlance(@Param("household") UUID household, @Param("id") UUID id, @Param("glance") String glance);
+
+    int setAside(@Param("household") UUID household, @Param("id") UUID id, @Param("aside") boolean aside);
+
     Optional<ProjectRow> find(@Param("household") UUID household, @Param("id") UUID id);
 
     /** Thrown away, but not yet for good. */

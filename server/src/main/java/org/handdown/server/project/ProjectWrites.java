@@ -31,6 +31,7 @@ class ProjectWrites {
     private final ProjectMapper mapper;
     private final ProjectReader reader;
     private final Showing showing;
+    private final KeptGlances glances;
     private final TransactionOperations transaction;
     private final ApplicationEventPublisher events;
 
@@ -38,11 +39,13 @@ class ProjectWrites {
             ProjectMapper mapper,
             ProjectReader reader,
             Showing showing,
+            KeptGlances glances,
             TransactionOperations transaction,
             ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.reader = reader;
         this.showing = showing;
+        this.glances = glances;
         this.transaction = transaction;
         this.events = events;
     }
@@ -183,6 +186,7 @@ class ProjectWrites {
         Project known = reader.known(row, project);
         StoredProject stored = reader.stored(row, of.turned(known), reader.ways(of.household()));
         showing.require(stored);
+        glances.keep(of, reader.stored(row, known, reader.ways(of.household())));
         return stored;
     }
 }

@@ -79,12 +79,13 @@ public class Wearers {
         return new Known(row.id(), person, person.wearer(), row.unit(), "");
     }
 
-    /** A project that cannot be read any more knows nobody. */
+    /** A project that cannot be read any more knows nobody, nor does one that only proposes. */
     private static Optional<Known> read(AimRow row) {
         try {
             Aim aim = Aims.of(row.aim());
             Wearer wearer = aim.wearer();
-            return wearer.name().isBlank()
+            boolean isMeasured = wearer.measures().values().stream().anyMatch(t -> t.origin() != Origin.PROPOSED);
+            return !isMeasured
                     ? Optional.empty()
                     : Optional.of(new Known(
                             null, new Person(wearer.name(), Person.readings(wearer)), wearer, aim.unit(), row.name()));
