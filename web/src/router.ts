@@ -6,6 +6,7 @@ export const router = createRouter({
     { path: '/words', name: 'words', component: () => import('./table/WordsPage.vue') },
     { path: '/stash', name: 'stash', component: () => import('./stash/StashPage.vue') },
     { path: '/ideas', name: 'ideas', component: () => import('./idea/IdeasPage.vue') },
+    { path: '/stall', name: 'stall', component: () => import('./stall/StallPage.vue') },
     { path: '/wearers', name: 'wearers', component: () => import('./wearers/WearersPage.vue') },
     { path: '/', name: 'home', component: () => import('./home/HomePage.vue') },
     {

@@ -31,7 +31,10 @@ function bring(e: Event) {
             Its kind and three measures are enough: what it would make is laid on it at once.
           </p>
         </div>
-        <RouterLink class="act" to="/stash?put=SOURCE">Put it in</RouterLink>
+        <p class="flex flex-wrap gap-2">
+          <RouterLink class="act grow" to="/stash?put=SOURCE">Put it in</RouterLink>
+          <RouterLink class="act grow" to="/stall">Not bought yet</RouterLink>
+        </p>
       </li>
       <li class="slip grid content-between gap-3 p-4">
         <div>

@@ -46,7 +46,10 @@ const goal = computed(() => {
 </script>
 
 <template>
-  <article class="slip grid w-full grid-rows-[auto_1fr_auto] gap-2 p-3" :aria-label="project.name">
+  <article
+    class="slip grid w-full grid-cols-[7rem_1fr] gap-x-3 gap-y-2 p-3 sm:grid-cols-1 sm:grid-rows-[auto_1fr_auto]"
+    :aria-label="project.name"
+  >
     <RouterLink
       :to="{ name: 'project', params: { id: project.id } }"
       class="block rounded hover:bg-table"
@@ -101,7 +104,7 @@ const goal = computed(() => {
       </template>
       <p class="text-sm text-muted">last worked on {{ inWords(project.updatedAt) }}</p>
     </div>
-    <p class="flex flex-wrap gap-1">
+    <p class="col-start-2 flex flex-wrap gap-1 sm:col-start-1">
       <button class="act !px-2" title="Rename" :aria-label="`Rename ${project.name}`" @click="write">
         <Pencil :size="16" />
       </button>

@@ -11,6 +11,7 @@ import PlainField from '../ui/PlainField.vue'
 import { provideProblem } from '../ui/problem'
 import ProblemNote from '../ui/ProblemNote.vue'
 import IdeaCard from './IdeaCard.vue'
+import WishList from './WishList.vue'
 import { useIdeas, type Asked, type Card } from './useIdeas'
 
 /** What the stash could become: asked from a garment in the hand, or from a wish. */
@@ -72,6 +73,10 @@ const ask = () =>
     height: isNew.value ? form.height : '',
     unit: isNew.value ? form.unit : measured.value.find((w) => w.name === form.wearer)?.unit,
   })
+function pickWish(draft: string, wearer: string) {
+  Object.assign(form, { draft, wearer, source: '' })
+  void ask()
+}
 async function begin(card: Card) {
   ideas.stop()
   const made = await ideas.begin(card)
@@ -88,6 +93,7 @@ const MORE = 8
         >Hand Down</RouterLink
       >
       <span class="grow" />
+      <RouterLink class="act" to="/stall">At the stall</RouterLink>
       <RouterLink class="act" to="/stash">The stash</RouterLink>
       <LampSwitch />
     </header>
@@ -105,14 +111,21 @@ const MORE = 8
         <!-- Before its list is there, the source that was asked for would look like none of them. -->
         <ChoiceField v-if="shelf" v-model="form.source" label="From" :choices="sources" />
         <ChoiceField v-model="form.draft" label="It shall become" :groups="wishes" />
-        <ChoiceField v-model="form.wearer" label="Who will wear it" :choices="people" />
-        <div v-if="isNew" class="grid grid-cols-[2fr_2fr_1fr] gap-3">
+        <ChoiceField v-if="wearers" v-model="form.wearer" label="Who will wear it" :choices="people" />
+        <div v-if="wearers && isNew" class="grid grid-cols-[2fr_2fr_1fr] gap-3">
           <PlainField v-model="form.name" label="Name" name="wearer" />
           <PlainField v-model="form.height" label="Height" name="height" />
           <ChoiceField v-model="form.unit" label="in" :choices="UNITS" />
         </div>
         <button class="act act-main" :disabled="busy">Try it</button>
       </form>
+      <WishList
+        :draft="form.draft"
+        :wearer="isNew ? '' : form.wearer"
+        :busy="busy"
+        :attempt="ideas.attempt"
+        @pick="pickWish"
+      />
       <p v-if="busy && !possible.length" class="text-muted" role="status">
         Trying every draft on the cloth …
       </p>

@@ -69,5 +69,5 @@ export function useIdeas() {
   })
   const begin = (card: Card) => attempt(() => take(api.POST('/api/ideas/begin', { body: of(card) })))
 
-  return { wearers, problem, busy, asked, possible, refused, waiting, at, ask, lay, stop, begin }
+  return { wearers, problem, busy, attempt, asked, possible, refused, waiting, at, ask, lay, stop, begin }
 }

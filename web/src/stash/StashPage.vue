@@ -14,15 +14,18 @@ import { useScale } from './useScale'
 import { useStash, type Thing, type ThingBody } from './useStash'
 
 /** The cupboard: everything that waits, drawn to one scale, found by name, code, role and size. */
+const route = useRoute()
+/** What was just put in elsewhere is shown. */
+const named = () => (typeof route?.query.thing === 'string' ? route.query.thing : undefined)
 const stash = useStash()
 const { shelf, loading, thrown, problem } = stash
 provideProblem(problem)
 useTitle('Stash · Hand Down')
 const things = computed(() => shelf.value?.things ?? [])
-const picked = ref<string>()
+const picked = ref<string | undefined>(named())
 const shown = computed(() => things.value.find((t) => t.id === picked.value))
 /** Whoever comes with a garment in the hand finds the form open. */
-const adding = ref(!!useRoute()?.query.put)
+const adding = ref(!!route?.query.put)
 const slip = ref<HTMLElement>()
 // On a narrow screen the slip lies above the cupboard: what was picked below comes into sight.
 watch([picked, adding], async () => {

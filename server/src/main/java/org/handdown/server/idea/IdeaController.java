@@ -55,6 +55,7 @@ class IdeaController {
     private final StashSources stash;
     private final ProjectService projects;
     private final Wearers wearers;
+    private final QuickIdeas quickly;
     private final Ceiling ceiling;
     private final Kept kept;
     private final PracticeService practice;
@@ -66,6 +67,7 @@ class IdeaController {
             StashSources stash,
             ProjectService projects,
             Wearers wearers,
+            QuickIdeas quickly,
             Ceiling ceiling,
             Kept kept,
             PracticeService practice,
@@ -74,6 +76,7 @@ class IdeaController {
         this.stash = stash;
         this.projects = projects;
         this.wearers = wearers;
+        this.quickly = quickly;
         this.ceiling = ceiling;
         this.kept = kept;
         this.practice = practice;
@@ -115,7 +118,7 @@ class IdeaController {
                 ? stash.free(user.householdId())
                 : List.of(stash.require(user.householdId(), body.source));
         String wish = Typed.text(body.draft);
-        List<Draft> drafts = wish.isEmpty() ? garments() : List.of(Drafts.require(wish));
+        List<Draft> drafts = wish.isEmpty() ? QuickIdeas.garments() : List.of(Drafts.require(wish));
         if (body.source == null && wish.isEmpty()) {
             throw new RefusedValueException("draft", "Say what you wish for, or which source to begin from.");
         }
@@ -133,27 +136,8 @@ class IdeaController {
         return found.stream().sorted(Comparator.comparing(IdeaView::chance)).toList();
     }
 
-    /** Whole garments alone: bands, pockets and inserts are parts of one. */
-    private static List<Draft> garments() {
-        return Drafts.all().stream()
-                .filter(d -> switch (d.family()) {
-                    case LEGS, TOPS, SKIRTS, SMALL -> true;
-                    case PARTS, INSERTS, POCKETS -> false;
-                })
-                .toList();
-    }
-
     private IdeaView quick(UUID id, Idea.Ask ask, long end) {
-        Idea.Quick quick =
-                kept.of(Kept.Result.IDEA, List.of(ask.source(), ask.draft().id(), ask.wearer(), ask.practice()), () -> {
-                    try {
-                        return Idea.of(ask)
-                                .quick(() -> System.nanoTime() > end
-                                        || Thread.currentThread().isInterrupted());
-                    } catch (RefusedValueException e) {
-                        return new Idea.Quick(Idea.Chance.NO, String.valueOf(e.getMessage()));
-                    }
-                });
+        Idea.Quick quick = quickly.of(ask, end);
         return new IdeaView(
                 id.toString(),
                 ask.source().name(),

@@ -42,6 +42,11 @@ public class StashSources {
         return new Named(id, stash.requireSource(household, id));
     }
 
+    /** A garment as it was described, not in the stash yet. */
+    public static Source described(ThingRequests.ThingRequest thing) {
+        return thing.toSource();
+    }
+
     /** A project begun with one, which is reserved for it; neither without the other. */
     @Transactional
     public UUID begin(UUID household, UUID thing, Project project) {

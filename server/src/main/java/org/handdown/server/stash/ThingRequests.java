@@ -8,12 +8,15 @@ import java.util.Set;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.StretchTest;
 import org.handdown.cloth.Weave;
 import org.handdown.fit.FitLayout;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
+import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.QuantityKind;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.server.project.Typed;
@@ -33,13 +36,13 @@ import org.handdown.stash.Stock;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a thing: raw texts, turned into values here so that a refusal names the field. */
-final class ThingRequests {
+public final class ThingRequests {
     private ThingRequests() {}
 
     static final Typed TYPED = new Typed(LengthUnit.CM);
     private static final int LONGEST = 500;
 
-    record ThingTagRequest(
+    public record ThingTagRequest(
             @Nullable String place,
             boolean washed,
             @Nullable String note,
@@ -55,13 +58,20 @@ final class ThingRequests {
         }
     }
 
-    record ThingClothRequest(
+    public record ThingClothRequest(
             @Nullable String name,
             @Nullable Weave weave,
             @Nullable String colour,
-            @Nullable HeatLimit heat) {
+            @Nullable HeatLimit heat,
+            @Nullable String thickness,
+            @Nullable String stretched) {
+        private static final double GAUGE_MM = 100;
+
         /** @param before what was told of it otherwise stays */
         Cloth toCloth(String thing, @Nullable Cloth before) {
+            double thick = Typed.text(thickness).isEmpty()
+                    ? before == null ? 1 : before.thicknessMm()
+                    : TYPED.thin("cloth.thickness", thickness);
             return new Cloth(
                     Typed.text(name).isEmpty() ? thing : Typed.text(name),
                     before == null ? "" : before.fibre(),
@@ -69,9 +79,25 @@ final class ThingRequests {
                     Typed.text(colour).isEmpty() ? "#9a8f7c" : Typed.text(colour),
                     before != null && before.oneWay(),
                     before != null && before.reversible(),
-                    before == null ? 1 : before.thicknessMm(),
+                    thick,
                     heat == null ? HeatLimit.ONE_DOT : heat,
-                    before == null ? ClothSheet.UNTESTED : before.sheet());
+                    pulled(before == null ? ClothSheet.UNTESTED : before.sheet()));
+        }
+
+        /** Ten centimetres across, pulled: one reading in the hand says how much it gives, not whether it springs back. */
+        private ClothSheet pulled(ClothSheet told) {
+            if (Typed.text(stretched).isEmpty()) {
+                return told;
+            }
+            StretchTest across = new StretchTest(GAUGE_MM, TYPED.mm("cloth.stretched", stretched), null);
+            return new ClothSheet(
+                    across,
+                    told.along(),
+                    told.edge(),
+                    told.slippery(),
+                    told.pinMarks(),
+                    told.neverFlatten(),
+                    told.prettyInside());
         }
     }
 
@@ -81,7 +107,7 @@ final class ThingRequests {
      * @param width across the grain, of cloth that lies flat
      * @param length along it, or of a keeper or notion
      */
-    record ThingSizeRequest(
+    public record ThingSizeRequest(
             @Nullable String width,
             @Nullable String length,
             @Nullable String depth,
@@ -115,9 +141,10 @@ final class ThingRequests {
      * A thing as a whole.
      *
      * @param sourceKind and measures: of a garment; what is not measured is taken from an average one of its size
+     * @param flat ids of girths that were read across the garment lying flat: they are doubled
      * @param keeper or notion: what sort it is
      */
-    record ThingRequest(
+    public record ThingRequest(
             StashThing.@Nullable Kind kind,
             @Nullable String name,
             @Nullable ThingTagRequest tag,
@@ -125,6 +152,7 @@ final class ThingRequests {
             @Nullable ThingSizeRequest size,
             @Nullable SourceKind sourceKind,
             @Nullable Map<String, String> measures,
+            @Nullable List<String> flat,
             @Nullable KeeperKind keeper,
             Notion.@Nullable Sort notion) {
         /** @param before the thing as it was; what the page does not know of it stays */
@@ -132,6 +160,15 @@ final class ThingRequests {
             StashItem.Tag tagged = tag == null ? StashItem.Tag.NONE : tag.toTag();
             StashThing made = thing(before == null ? null : before.thing());
             return new StashItem(made, tagged, before == null ? "" : before.descent()).tagged(tagged);
+        }
+
+        /** The garment that it describes. */
+        Source toSource() {
+            StashThing made = thing(null);
+            if (made instanceof StashThing.Garment g) {
+                return g.source();
+            }
+            throw new RefusedValueException("thing.kind", "Only a garment, blanket or curtain can be asked about.");
         }
 
         private StashThing thing(@Nullable StashThing before) {
@@ -161,7 +198,7 @@ final class ThingRequests {
         }
 
         private Cloth clothOf(String called, @Nullable StashThing before) {
-            ThingClothRequest told = cloth == null ? new ThingClothRequest(null, null, null, null) : cloth;
+            ThingClothRequest told = cloth == null ? new ThingClothRequest(null, null, null, null, null, null) : cloth;
             return told.toCloth(called, before == null ? null : before.cloth());
         }
 
@@ -229,10 +266,16 @@ final class ThingRequests {
                 String text = Typed.text(texts.get(spec.id()));
                 if (!text.isEmpty()) {
                     String field = "thing." + spec.id();
-                    typed.put(spec.id(), spec.isCount() ? Typed.count(field, text) : TYPED.mm(field, text));
+                    typed.put(
+                            spec.id(), spec.isCount() ? Typed.count(field, text) : girth(spec, TYPED.mm(field, text)));
                 }
             }
             return typed;
+        }
+
+        private double girth(MeasureSpec spec, double mm) {
+            boolean isHalf = flat != null && flat.contains(spec.id()) && spec.quantity() == MeasureSpec.Quantity.GIRTH;
+            return isHalf ? QuantityKind.FLAT_HALF.meaning(Length.ofMm(mm)).mm() : mm;
         }
     }
 

@@ -6,8 +6,12 @@ import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.core.util.Separators;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.handdown.server.HouseholdTest;
 import org.junit.jupiter.api.Test;
 
@@ -29,6 +33,18 @@ class InterfaceTest extends HouseholdTest {
         assertThat(described)
                 .as("web/openapi.json is old: run this test with -Dhanddown.describe=true")
                 .isEqualTo(committed);
+    }
+
+    /** The description names what is sent by its simple name alone: of two that are named alike one would hide the other. */
+    @Test
+    void whatIsSentIsNamedOnce() {
+        Map<String, Long> named = new ClassFileImporter()
+                .importPackages("org.handdown.server").stream()
+                        .filter(c -> c.isRecord() && c.getSimpleName().matches(".*(View|Request)"))
+                        .collect(Collectors.groupingBy(JavaClass::getSimpleName, Collectors.counting()));
+        assertThat(named)
+                .hasSizeGreaterThan(100)
+                .allSatisfy((name, times) -> assertThat(times).as(name).isEqualTo(1));
     }
 
     private static DefaultPrettyPrinter indented() {
