@@ -48,6 +48,13 @@ async function enter(name: string, unit: Unit) {
 async function measured(day: Schemas['DayRequest']) {
   if (await wearers.measure(day)) isMeasuring.value = false
 }
+const picker = ref<HTMLInputElement>()
+async function bring(e: Event) {
+  const input = e.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await wearers.bring(await file.text())
+  input.value = ''
+}
 const gone = ref<{ id: string; name: string }>()
 async function throwAway(p: Person) {
   await wearers.throwAway()
@@ -102,6 +109,18 @@ const how = (r: Reading) =>
         >Hand Down</RouterLink
       >
       <span class="grow" />
+      <button class="act" @click="picker?.click()">Bring a file</button>
+      <input
+        ref="picker"
+        type="file"
+        accept="application/json,.json"
+        class="hidden"
+        aria-label="File of people"
+        @change="bring"
+      />
+      <a v-if="people?.length" class="act" href="/api/wearers/people.json" download="people.json"
+        >As a file</a
+      >
       <RouterLink class="act" to="/ideas">What would it make?</RouterLink>
       <LampSwitch />
     </header>

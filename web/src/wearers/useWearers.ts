@@ -55,6 +55,8 @@ export function useWearers(id: MaybeRefOrGetter<string>) {
     attempt(() => take(api.DELETE('/api/wearers/{id}/readings/{reading}', { params: of(reading) })))
   const putBack = (reading: string) =>
     attempt(() => take(api.POST('/api/wearers/{id}/readings/{reading}/take-back', { params: of(reading) })))
+  const bring = (file: string) =>
+    attempt(() => take(api.POST('/api/wearers/import', { body: file, bodySerializer: (b) => b })))
   const throwAway = () => attempt(() => take(api.DELETE('/api/wearers/{id}', { params: path() })))
   const takeBack = (whom: string) =>
     attempt(() => take(api.POST('/api/wearers/{id}/take-back', { params: { path: { id: whom } } })))
@@ -67,6 +69,7 @@ export function useWearers(id: MaybeRefOrGetter<string>) {
     busy,
     enter,
     rename,
+    bring,
     measure,
     strike,
     putBack,

@@ -6,11 +6,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import org.handdown.formats.project.PeopleJson;
 import org.handdown.formats.project.StashJson;
 import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.stash.StashService;
+import org.handdown.server.wearer.Wearers;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -25,12 +27,14 @@ class DemoLoader implements ApplicationRunner {
     private final AccountService accounts;
     private final ProjectService projects;
     private final StashService stash;
+    private final Wearers wearers;
     private final Path folder;
 
     DemoLoader(
             AccountService accounts,
             ProjectService projects,
             StashService stash,
+            Wearers wearers,
             @Value("${handdown.demo-folder}") Path folder,
             @Value("${server.address}") InetAddress address) {
         if (!address.isLoopbackAddress()) {
@@ -39,6 +43,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.projects = projects;
         this.stash = stash;
+        this.wearers = wearers;
         this.folder = folder;
     }
 
@@ -54,6 +59,9 @@ class DemoLoader implements ApplicationRunner {
         }
         for (Path file : files(".things.json")) {
             stash.keepAll(user.householdId(), StashJson.read(Files.readString(file)));
+        }
+        for (Path file : files(".people.json")) {
+            wearers.bring(user.householdId(), PeopleJson.read(Files.readString(file)));
         }
         for (Path file : files(".project.json")) {
             projects.importProject(user.householdId(), Files.readString(file));

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.handdown.formats.project.PeopleJson;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.Typed;
 import org.handdown.server.wearer.WearerRequests.DayRequest;
@@ -11,6 +12,7 @@ import org.handdown.server.wearer.WearerRequests.PersonRequest;
 import org.handdown.server.wearer.WearerViews.OnePersonView;
 import org.handdown.server.wearer.WearerViews.PersonView;
 import org.handdown.server.web.AskedIn;
+import org.handdown.server.web.Ceiling;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -28,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/wearers")
 class WearerController {
     private final Wearers wearers;
+    private final Ceiling ceiling;
     private final Clock clock;
 
-    WearerController(Wearers wearers, Clock clock) {
+    WearerController(Wearers wearers, Ceiling ceiling, Clock clock) {
         this.wearers = wearers;
+        this.ceiling = ceiling;
         this.clock = clock;
     }
 
@@ -45,6 +49,23 @@ class WearerController {
         return wearers.thrownAway(user.householdId()).stream()
                 .map(row -> new PersonView(row.id().toString(), row.name(), row.unit(), "", "", 0, ""))
                 .toList();
+    }
+
+    /** All of them with every reading, as a file (docs/formats/people.md). */
+    @GetMapping(path = "/people.json", produces = "application/json")
+    String file(@AuthenticationPrincipal HouseholdUser user) {
+        return PeopleJson.text(wearers.of(user.householdId()).stream()
+                .map(k -> new PeopleJson.Shown(k.person(), k.unit()))
+                .toList());
+    }
+
+    /** @param people how many came */
+    record CameView(int people) {}
+
+    @PostMapping(path = "/import", consumes = "application/json")
+    @ResponseStatus(HttpStatus.CREATED)
+    CameView bring(@AuthenticationPrincipal HouseholdUser user, @RequestBody String file) {
+        return new CameView(wearers.bring(user.householdId(), ceiling.under(() -> PeopleJson.read(file))));
     }
 
     @GetMapping("/{id}")

@@ -13,6 +13,7 @@ import org.handdown.body.Person;
 import org.handdown.body.Person.Reading;
 import org.handdown.body.Wearer;
 import org.handdown.formats.project.Aims;
+import org.handdown.formats.project.PeopleJson;
 import org.handdown.measure.Length;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
@@ -167,6 +168,38 @@ public class Wearers {
         return id;
     }
 
+    /**
+     * People of a file: readings of somebody known are added to theirs, and what is there already is not there twice.
+     *
+     * @return how many people came
+     */
+    @Transactional
+    public int bring(UUID household, List<PeopleJson.Shown> people) {
+        for (PeopleJson.Shown shown : people) {
+            String name = shown.person().name();
+            UUID id = mapper.named(household, name)
+                    .map(PersonRow::id)
+                    .orElseGet(() -> enter(household, name, shown.unit()));
+            List<Reading> there = mapper.readings(household, id).stream()
+                    .map(ReadingRow::reading)
+                    .toList();
+            List<Reading> news = shown.person().readings().stream()
+                    .filter(r -> there.stream().noneMatch(t -> says(t, r)))
+                    .toList();
+            if (there.size() + news.size() > MOST_READINGS) {
+                throw full();
+            }
+            news.forEach(r -> mapper.insertReading(household, id, ReadingRow.of(r), null));
+        }
+        return people.size();
+    }
+
+    private static RefusedValueException full() {
+        return new RefusedValueException(
+                "measures",
+                Wording.fill("A person keeps %d readings at most; strike old ones out first.", MOST_READINGS));
+    }
+
     private UUID insert(UUID household, String name, LengthUnit unit, boolean entered) {
         UUID id = UUID.randomUUID();
         try {
@@ -203,9 +236,7 @@ public class Wearers {
             throw new RefusedValueException("measures", "Nothing was measured; write at least one length.");
         }
         if (known.person.readings().size() + readings.size() > MOST_READINGS) {
-            throw new RefusedValueException(
-                    "measures",
-                    Wording.fill("A person keeps %d readings at most; strike old ones out first.", MOST_READINGS));
+            throw full();
         }
         readings.forEach(r -> mapper.insertReading(household, id, ReadingRow.of(r), null));
     }

@@ -206,6 +206,23 @@ class WearersTest extends HouseholdTest {
     }
 
     @Test
+    void everybodyGoesIntoAFileAndComesBackOnce() {
+        measure(enter("Jory"), "2026-03-01", "\"HEIGHT\":\"104\",\"HIP\":\"58\"");
+        String file = new String(raw(user, "/api/wearers/people.json"), java.nio.charset.StandardCharsets.UTF_8);
+        HouseholdUser other = newHousehold();
+        for (int time = 0; time < 2; time++) {
+            Reply came = call(other, "POST", "/api/wearers/import", file);
+            assertThat(came.status()).as(came.body().toString()).isEqualTo(201);
+            JsonNode jory = read(other, "/api/wearers").body().get(0);
+            assertThat(jory.path("name").asText()).isEqualTo("Jory");
+            JsonNode whole =
+                    read(other, "/api/wearers/" + jory.path("id").asText()).body();
+            assertThat(line(whole, "HEIGHT").path("readings")).hasSize(1);
+        }
+        assertThat(call(other, "POST", "/api/wearers/import", "{}").status()).isEqualTo(422);
+    }
+
+    @Test
     void badReadingsAreRefusedWithTheirField() {
         String jory = enter("Jory");
         assertThat(measure(jory, "", "").body().toString()).contains("Nothing was measured");
