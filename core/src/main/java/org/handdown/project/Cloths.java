@@ -83,15 +83,33 @@ public record Cloths(Set<PieceCloth> own, List<Brought> brought) {
 
     /** @param id of what was brought; empty for the project's own source */
     public Cloths serving(String id, Set<PieceCloth> roles) {
-        return id.isEmpty() ? new Cloths(roles, brought) : changing(require(id).as(roles));
+        if (id.isEmpty()) {
+            return new Cloths(roles, brought);
+        }
+        Brought asked = require(id);
+        return new Cloths(
+                own,
+                brought.stream()
+                        .map(b -> b.equals(asked) || isOfOneCloth(b, asked) ? b.as(roles) : b)
+                        .toList());
+    }
+
+    /** Are both flat pieces of the very same cloth, serving alike? Then they share its name. */
+    private static boolean isOfOneCloth(Brought one, Brought other) {
+        return one instanceof Brought.FlatSheet a
+                && other instanceof Brought.FlatSheet b
+                && a.cloth().equals(b.cloth())
+                && a.roles().equals(b.roles());
     }
 
     /** Every cloth by its name: panels and pieces meet by it, so two that differ may not share one. */
     void requireNames(@Nullable Source ofOwn) {
         Set<String> names = names(ofOwn);
-        for (Brought b : brought) {
+        for (int i = 0; i < brought.size(); i++) {
+            Brought b = brought.get(i);
             Cloth cloth = b.cloth();
-            if (cloth != null && !names.add(cloth.name())) {
+            boolean isMore = brought.subList(0, i).stream().anyMatch(o -> isOfOneCloth(o, b));
+            if (cloth != null && !isMore && !names.add(cloth.name())) {
                 throw new RefusedValueException(
                         "cloth.name",
                         Wording.fill(
@@ -106,6 +124,18 @@ public record Cloths(Set<PieceCloth> own, List<Brought> brought) {
                 ? new HashSet<>()
                 : new HashSet<>(
                         List.of(ofOwn.cloth().name(), ofOwn.cloth().lining().name()));
+    }
+
+    /** The name that a flat piece goes by: that of the very same cloth which serves alike already, else a free one. */
+    public String nameOf(Cloth wanted, Set<PieceCloth> roles, String of, @Nullable Source ofOwn) {
+        for (Brought b : brought) {
+            if (b instanceof Brought.FlatSheet sheet
+                    && sheet.cloth().called(wanted.name()).equals(wanted)
+                    && sheet.roles().equals(roles)) {
+                return sheet.cloth().name();
+            }
+        }
+        return freeName(wanted, of, ofOwn);
     }
 
     /** A name that no cloth of the project has: its own, else with what it is of behind it. */

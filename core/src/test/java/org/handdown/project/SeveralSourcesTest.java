@@ -234,6 +234,27 @@ class SeveralSourcesTest {
                 .hasMessageContaining("call one of them otherwise");
     }
 
+    /** Two remnants of one cloth are one cloth: pieces lie on either, and both serve as the one is told to. */
+    @Test
+    void twoRemnantsOfOneClothShareItsName() {
+        Cloth loden = cloth("loden");
+        Brought.FlatSheet small = new Brought.FlatSheet(
+                "b", "", "small end", loden, Leftover.sheet(loden, 300, 300), true, Set.of(PieceCloth.CONTRAST));
+        Brought.FlatSheet large = new Brought.FlatSheet(
+                "c", "", "large end", loden, Leftover.sheet(loden, 600, 500), true, Set.of(PieceCloth.CONTRAST));
+        Project project = with(Demo.project(1100), small, large);
+        FitProblem problem = new Workroom(bibFromTheShirt(project)).problem().orElseThrow();
+        assertThat(problem.panels()).filteredOn(p -> p.cloth().equals("loden")).hasSize(2);
+        assertThat(problem.piece("bib").cloths()).containsExactly("loden");
+        Cloths changed = project.cloths().serving("b", Set.of(PieceCloth.SECOND_CONTRAST));
+        assertThat(changed.brought()).allMatch(x -> x.roles().equals(Set.of(PieceCloth.SECOND_CONTRAST)));
+        assertThat(project.withCloths(changed).cloths()).isEqualTo(changed);
+        assertThat(project.cloths().nameOf(loden, Set.of(PieceCloth.CONTRAST), "third end", project.source()))
+                .isEqualTo("loden");
+        assertThat(project.cloths().nameOf(loden, Set.of(PieceCloth.LINING), "third end", project.source()))
+                .isEqualTo("loden (third end)");
+    }
+
     @Test
     void whatIsTakenOutLeavesNothingBehind() {
         Project project = dungareesAndShirt();

@@ -73,16 +73,11 @@ record BroughtThing(String id, StashItem item, double amount) {
     private Brought sheet(String mark, Project project, Leftover shape, Set<PieceCloth> roles) {
         StashThing thing = item.thing();
         var cloth = java.util.Objects.requireNonNull(thing.cloth());
-        String name = project.cloths()
-                .freeName(cloth, thing.name().equals(cloth.name()) ? "beside" : thing.name(), project.source());
+        Set<PieceCloth> serves = roles.isEmpty() ? Set.of(PieceCloth.CONTRAST) : roles;
+        String of = thing.name().equals(cloth.name()) ? "beside" : thing.name();
+        String name = project.cloths().nameOf(cloth, serves, of, project.source());
         return new Brought.FlatSheet(
-                mark,
-                id,
-                thing.name(),
-                cloth.called(name),
-                shape,
-                item.tag().washed(),
-                roles.isEmpty() ? Set.of(PieceCloth.CONTRAST) : roles);
+                mark, id, thing.name(), cloth.called(name), shape, item.tag().washed(), serves);
     }
 
     /** How much of its thing something takes that was brought, in the thing's own count. */
