@@ -62,7 +62,7 @@ const groups = computed(() => [
     ],
   },
 ])
-const isDrafted = computed(() => drafts.value.some((d) => d.id === form.made))
+const isDrafted = computed(() => form.made !== OWN && !(form.made in ALTERED))
 
 function save(patch: { taped?: Record<string, string>; again?: Record<string, string> } = {}) {
   sending()

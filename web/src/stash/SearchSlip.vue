@@ -5,6 +5,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import ComplaintNote from '../ui/ComplaintNote.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import PlainField from '../ui/PlainField.vue'
+import TickField from '../ui/TickField.vue'
 import { colours, kinds, missed, roles, weaves } from './kinds'
 import type { Stash, Wanted } from './useStash'
 
@@ -31,6 +32,7 @@ const way = computed({
   set: (w) => (wanted.knit = w === '' ? undefined : w === 'KNIT'),
 })
 const bears = computed({ get: () => wanted.bears ?? '', set: (h) => (wanted.bears = h || undefined) })
+const used = computed({ get: () => wanted.used ?? false, set: (u) => (wanted.used = u || undefined) })
 const places = computed(() => stash.shelf.value?.places ?? [])
 /** What has a size is looked for by its button; the rest at once. */
 const narrow = () => (role.value === 'ANYTHING' ? look() : undefined)
@@ -145,6 +147,7 @@ const narrow = () => (role.value === 'ANYTHING' ? look() : undefined)
           :choices="[...missed]"
           @change="narrow"
         />
+        <TickField v-model="used" label="what is used up too" @change="narrow" />
       </div>
     </details>
   </form>

@@ -72,6 +72,9 @@ class AppearanceIT {
         for (String station : STATIONS) {
             table.goTo(station);
             table.page().waitForLoadState(LoadState.NETWORKIDLE);
+            if (station.equals("Aim")) {
+                table.heading("Measured since").waitFor();
+            }
             look(table.page(), station.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'), complaints);
         }
         pieces(table, complaints);

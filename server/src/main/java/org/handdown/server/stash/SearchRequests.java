@@ -19,6 +19,7 @@ final class SearchRequests {
      * What is looked for, all of it raw text: what it shall do, how large it must be, and what narrows the list.
      *
      * @param text in name, cloth or place, or a code
+     * @param used whether what is used up is listed too
      */
     record SearchRequest(
             @Nullable String text,
@@ -31,6 +32,7 @@ final class SearchRequests {
             @Nullable SoughtSizeRequest size,
             @Nullable Boolean knit,
             @Nullable HeatLimit bears,
+            @Nullable Boolean used,
             int from) {
         Narrowing narrowing(Sought sought) {
             String plain = Typed.text(text);
@@ -46,7 +48,8 @@ final class SearchRequests {
                     missed == null ? "" : missed.name(),
                     colour,
                     isFlat ? sought.acrossMm() : 0,
-                    isFlat ? sought.alongMm() : 0);
+                    isFlat ? sought.alongMm() : 0,
+                    Boolean.TRUE.equals(used));
         }
 
         private static List<String> serving(Sought.Role role) {

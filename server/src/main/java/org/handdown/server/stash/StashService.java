@@ -125,7 +125,7 @@ public class StashService {
 
     private List<Kept> of(UUID household, List<String> kinds) {
         List<Kept> whole = new ArrayList<>();
-        Narrowing by = new Narrowing("", null, "", kinds, "", "", "", null, 0, 0);
+        Narrowing by = new Narrowing("", null, "", kinds, "", "", "", null, 0, 0, false);
         mapper.list(household, by, List.of(), 0, LOOKED_AT).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
     }
@@ -274,7 +274,7 @@ public class StashService {
     @Transactional(readOnly = true)
     List<Kept> all(UUID household) {
         List<Kept> whole = new ArrayList<>();
-        Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", null, 0, 0);
+        Narrowing any = new Narrowing("", null, "", List.of(), "", "", "", null, 0, 0, true);
         mapper.list(household, any, List.of(), 0, MOST_THINGS + 1).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
     }

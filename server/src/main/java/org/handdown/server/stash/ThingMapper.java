@@ -34,6 +34,7 @@ interface ThingMapper {
      * @param number and kindOfCode: of a code that the text reads as
      * @param kinds that can serve at all; empty for any
      * @param widestMm and longestMm: a sheet must be so large at least
+     * @param used what is used up is listed too, as it is by its code
      */
     record Narrowing(
             String text,
@@ -45,7 +46,8 @@ interface ThingMapper {
             String missed,
             @Nullable ColourFamily colour,
             double widestMm,
-            double longestMm) {}
+            double longestMm,
+            boolean used) {}
 
     /** What of a row can be asked by: written beside the document, and read off it. */
     record Columns(

@@ -83,6 +83,16 @@ class WhatComesBackTest extends DemoHouseholdTest {
                         .path("hold")
                         .asText())
                 .isEqualTo("USED");
+        // What is used up is out of the way, unless it is asked for or called by its code.
+        String code = read(user, "/api/stash/" + curtains)
+                .body()
+                .path("thing")
+                .path("code")
+                .asText();
+        assertThat(things(user, "").findValuesAsText("name")).doesNotContain("old curtain");
+        assertThat(things(user, "\"used\":true").findValuesAsText("name")).contains("old curtain");
+        assertThat(things(user, "\"text\":\"" + code + "\"").findValuesAsText("name"))
+                .contains("old curtain");
         String other =
                 call(user, "POST", "/api/projects", "{\"name\":\"Pouch\"}").text("id");
         String first = back().get(0).path("id").asText();
