@@ -85,6 +85,13 @@ interface WearerMapper {
             @Param("unit") LengthUnit unit,
             @Param("entered") boolean entered);
 
+    /** Known from a project; waits for whoever puts the same name in at the same time. */
+    void insertUnlessThere(
+            @Param("household") UUID household,
+            @Param("id") UUID id,
+            @Param("name") String name,
+            @Param("unit") LengthUnit unit);
+
     int rename(
             @Param("household") UUID household,
             @Param("id") UUID id,

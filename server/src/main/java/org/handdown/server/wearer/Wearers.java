@@ -335,8 +335,16 @@ public class Wearers {
             return;
         }
         UUID id = there.map(PersonRow::id)
-                .orElseGet(() -> insert(household, wearer.name().strip(), aim.unit(), false));
+                .orElseGet(() -> known(household, wearer.name().strip(), aim.unit()));
         news.forEach(r -> mapper.insertReading(household, id, ReadingRow.of(r), project));
+    }
+
+    /** Two projects may be told of the same somebody new at the same time: who comes second finds them there. */
+    private UUID known(UUID household, String name, LengthUnit unit) {
+        mapper.insertUnlessThere(household, UUID.randomUUID(), name, unit);
+        return mapper.named(household, name)
+                .map(PersonRow::id)
+                .orElseThrow(() -> new IllegalStateException("Impossible state: somebody put in is not there."));
     }
 
     /** Does one say what the other says, whoever measured? */
