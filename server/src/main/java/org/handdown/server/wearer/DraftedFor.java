@@ -1,7 +1,6 @@
 package org.handdown.server.wearer;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Person;
@@ -71,7 +70,7 @@ class DraftedFor {
             List<BodyMeasure> asked = asked(project);
             Wearer now = person.brought(aim.wearer(), asked).proposing(asked);
             Project aimed = project.withAim(new Aim(aim.garment(), aim.draft(), aim.what(), now, aim.unit()));
-            return Objects.isNull(project.pieces()) ? projects.room(aimed).redoPieces() : aimed;
+            return project.pieces() == null ? projects.room(aimed).redoPieces() : aimed;
         });
     }
 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.BeforeEach;
@@ -220,6 +222,16 @@ class WearersTest extends HouseholdTest {
             assertThat(line(whole, "HEIGHT").path("readings")).hasSize(1);
         }
         assertThat(call(other, "POST", "/api/wearers/import", "{}").status()).isEqualTo(422);
+    }
+
+    @Test
+    void manyProjectsToldOfTheSameSomebodyNewAtOnceKnowOnePerson() {
+        List<String> begun = IntStream.range(0, 8).mapToObj(i -> begin()).toList();
+        List<Integer> answers = begun.parallelStream()
+                .map(project -> aim(project, "Nyx", "\"HEIGHT\":\"116\"").status())
+                .toList();
+        assertThat(answers).containsOnly(200);
+        assertThat(read(user, "/api/wearers").body().findValuesAsText("name")).containsExactly("Nyx");
     }
 
     @Test
