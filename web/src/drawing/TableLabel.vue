@@ -7,6 +7,7 @@ const {
   x,
   y,
   text,
+  short,
   room,
   lines = 1,
   down,
@@ -17,6 +18,8 @@ const {
   x: number
   y: number
   text: string
+  /** stands for it where it is too long */
+  short?: string
   /** mm of room; the label hides when it would not fit */
   room?: number
   /** so many lines at most where one is too long; they grow upward and the last stands at its point */
@@ -32,9 +35,12 @@ const {
 }>()
 const scale = inject(scaleKey, ref(1))
 const written = computed(() => {
-  if (room === undefined || wideMm(text, size, scale.value) <= room) return [text]
-  const broken = lines > 1 ? linesIn(text, room, size, scale.value) : []
-  return broken.length <= lines ? broken : []
+  for (const words of short ? [text, short] : [text]) {
+    if (room === undefined || wideMm(words, size, scale.value) <= room) return [words]
+    const broken = lines > 1 ? linesIn(words, room, size, scale.value) : []
+    if (broken.length && broken.length <= lines) return broken
+  }
+  return []
 })
 const LINE = 1.15
 const transform = computed(
@@ -54,7 +60,7 @@ const transform = computed(
     :class="halo ? 'fill-ink' : ''"
     :style="halo ? 'paint-order: stroke; stroke: var(--paper); stroke-width: 3px; stroke-opacity: .85' : ''"
   >
-    <template v-if="written.length === 1">{{ text }}</template>
+    <template v-if="written.length === 1">{{ written[0] }}</template>
     <tspan
       v-for="(line, i) in written.length > 1 ? written : []"
       :key="i"

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { provideProblem } from '../ui/problem'
 import { computed, ref, toRef } from 'vue'
-import type { ProjectView } from '../api/client'
-import type { Problem } from '../api/client'
+import type { Problem, ProjectView, Schemas } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 import PlainField from '../ui/PlainField.vue'
 
@@ -11,8 +10,9 @@ const { project, problem } = defineProps<{ project: ProjectView; busy: boolean; 
 provideProblem(toRef(() => problem))
 const emit = defineEmits<{
   large: [order: number, dimension: string]
-  little: [width: string, cloth: 'SHELL' | 'LINING']
+  little: [width: string, cloth: Role, printed: string]
 }>()
+type Role = Schemas['RoleView']['role']
 const sizes = computed(() =>
   (project.pieces?.orders ?? []).flatMap((o, i) =>
     o.dimensions
@@ -22,7 +22,10 @@ const sizes = computed(() =>
 )
 const size = ref('')
 const width = ref(project.unit === 'INCH' ? '55 in' : '140 cm')
-const cloth = ref<'SHELL' | 'LINING'>('SHELL')
+const printed = ref('')
+/** Only what pieces are cut from can be asked for. */
+const roles = computed(() => project.roles.filter((r) => r.pieces > 0))
+const cloth = ref<Role>(roles.value[0]?.role ?? 'SHELL')
 function large() {
   const [order, dimension] = size.value.split('/')
   emit('large', Number(order), dimension ?? '')
@@ -51,20 +54,24 @@ function large() {
     <section class="grid gap-2">
       <h3 class="text-lg">How little cloth</h3>
       <p class="text-sm text-muted">
-        The least length of cloth by the metre, selvedges left out; a printed demand may ask for more.
+        The least length of cloth by the metre, selvedges left out, and what each rule that is given up would
+        save. Does a pattern print how much it asks for? Then it is told how far that is from what these
+        pieces take, and from the cloth you have.
       </p>
       <div class="grid grid-cols-2 gap-3">
         <PlainField v-model="width" label="Width of the cloth" name="width" />
         <ChoiceField
           v-model="cloth"
           label="Pieces of"
-          :choices="[
-            { id: 'SHELL', words: 'outer cloth' },
-            { id: 'LINING', words: 'lining' },
-          ]"
+          :choices="roles.map((r) => ({ id: r.role, words: r.words }))"
         />
+        <PlainField v-model="printed" label="Printed length, if any" name="printed" />
       </div>
-      <button class="act justify-self-start" :disabled="busy" @click="emit('little', width, cloth)">
+      <button
+        class="act justify-self-start"
+        :disabled="busy || !roles.length"
+        @click="emit('little', width, cloth, printed)"
+      >
         Find the least length
       </button>
     </section>

@@ -151,6 +151,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
   >
     <ClothWeave v-for="(c, i) in cloths" :id="`weave-lay-${i}`" :key="c.name" :cloth="c" />
     <g v-for="l in panels" :key="l.item.id" :transform="`translate(${l.dx} ${l.dy})`">
+      <title>{{ l.item.name }}</title>
       <PanelShape
         :outline="l.item.outline"
         :edges="l.item.edges"
@@ -162,6 +163,7 @@ const on = (panel: string) => lay.placed.filter((p) => p.panel === panel)
         :y="boundsOf([l.item.outline]).maxY"
         :below="-10"
         :text="l.item.name"
+        :short="l.item.name.split(', ')[0]"
         :size="16"
         :room="roomOf(l.item)"
         :lines="3"

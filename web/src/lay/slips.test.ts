@@ -63,6 +63,11 @@ describe('how far it goes', () => {
   const drafted = project({
     lay: {},
     pieces: { orders: [{ dimensions: [dimension('length', 'LENGTH'), dimension('waist', 'CHOICE')] }] },
+    roles: [
+      { role: 'SHELL', words: 'outer cloth', pieces: 6 },
+      { role: 'LINING', words: 'lining', pieces: 2 },
+      { role: 'RIB', words: 'rib or knit', pieces: 0 },
+    ],
   } as never)
 
   it('offers sizes, not choices', async () => {
@@ -77,9 +82,15 @@ describe('how far it goes', () => {
   it('asks for the width of the cloth as it is written', async () => {
     const { wrapper } = seat(HowFarSheet, { project: drafted, busy: false })
     await settle(wrapper, 'Width of the cloth', '55 in')
+    expect(
+      field(wrapper, 'Pieces of')
+        .findAll('option')
+        .map((o) => o.text()),
+    ).toEqual(['outer cloth', 'lining'])
     await field(wrapper, 'Pieces of').setValue('LINING')
+    await settle(wrapper, 'Printed length, if any', '60 in')
     await button(wrapper, 'Find the least length').trigger('click')
-    expect(wrapper.emitted('little')?.[0]).toEqual(['55 in', 'LINING'])
+    expect(wrapper.emitted('little')?.[0]).toEqual(['55 in', 'LINING', '60 in'])
   })
 })
 

@@ -70,9 +70,11 @@ export function useFitRun(project: string, over: () => Promise<unknown>) {
     begin(() =>
       take(api.POST('/api/projects/{id}/lay/help/largest', { params: { path }, body: { order, dimension } })),
     )
-  const howLittle = (width: string, cloth: 'SHELL' | 'LINING') =>
+  const howLittle = (width: string, cloth: Schemas['RoleView']['role'], printed: string) =>
     begin(() =>
-      take(api.POST('/api/projects/{id}/lay/help/length', { params: { path }, body: { width, cloth } })),
+      take(
+        api.POST('/api/projects/{id}/lay/help/length', { params: { path }, body: { width, cloth, printed } }),
+      ),
     )
   const stop = () => attempt(() => take(api.DELETE('/api/projects/{id}/lay/runs', { params: { path } })))
   const show = (index: number) =>

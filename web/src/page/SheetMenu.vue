@@ -8,6 +8,16 @@ const { project } = defineProps<{ project: ProjectView }>()
 const sheets = computed(() => {
   const base = `/api/projects/${project.id}/sheets/`
   const laid = !!project.lay
+  const cloths = [...new Set((project.lay?.panels ?? []).flatMap((p) => (p.cloth ? [p.cloth.name] : [])))]
+  const ofCloth = (file: string, name: string, what: string) =>
+    cloths.length > 1
+      ? cloths.map((cloth) => ({
+          href: `${base}${file}?cloth=${encodeURIComponent(cloth)}`,
+          name,
+          what: `${what}, ${cloth} alone`,
+          ready: true,
+        }))
+      : []
   return [
     { href: base + 'chalk-out.pdf', name: 'Chalk-out sheet', what: 'PDF, corners by tape', ready: laid },
     {
@@ -16,6 +26,7 @@ const sheets = computed(() => {
       what: 'PDF on Letter paper',
       ready: laid,
     },
+    ...ofCloth('chalk-out.pdf', 'Chalk-out sheet', 'PDF'),
     {
       href: base + 'pattern.pdf',
       name: 'Full-size pattern',
@@ -61,6 +72,7 @@ const sheets = computed(() => {
     },
     { href: base + 'lay.svg', name: 'Lay at true size', what: 'SVG', ready: laid },
     { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table, whole mm', ready: laid },
+    ...ofCloth('cut-list.csv', 'Cut list', 'CSV'),
     { href: base + 'project.json', name: 'Whole project', what: 'JSON, to keep or pass on', ready: true },
   ]
 })
@@ -69,7 +81,9 @@ const sheets = computed(() => {
 <template>
   <Menu as="div" class="relative">
     <MenuButton class="act act-main"><Scissors :size="18" /> To the table</MenuButton>
-    <MenuItems class="slip absolute right-0 z-30 mt-2 grid w-80 gap-1 p-2 focus:outline-none">
+    <MenuItems
+      class="slip absolute right-0 z-30 mt-2 grid max-h-[70vh] w-80 gap-1 overflow-y-auto p-2 focus:outline-none"
+    >
       <MenuItem v-for="s in sheets" v-slot="{ active }" :key="s.href" :disabled="!s.ready">
         <a
           :href="s.ready ? s.href : undefined"
@@ -78,8 +92,8 @@ const sheets = computed(() => {
           :class="[active ? 'bg-table' : '', s.ready ? '' : 'text-muted']"
           :aria-disabled="!s.ready"
         >
-          <span class="font-semibold">{{ s.name }}</span>
-          <span class="text-sm text-muted">{{ s.ready ? s.what : 'not ready yet' }}</span>
+          <span class="shrink-0 font-semibold">{{ s.name }}</span>
+          <span class="ml-2 text-right text-sm text-muted">{{ s.ready ? s.what : 'not ready yet' }}</span>
         </a>
       </MenuItem>
     </MenuItems>

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.Placed;
@@ -19,8 +20,6 @@ import org.handdown.pattern.Mark;
 import org.handdown.pattern.Neckline;
 import org.handdown.pattern.Piece;
 import org.handdown.reuse.Use;
-import org.handdown.source.Source;
-import org.handdown.unpick.UnpickPlan;
 import org.jspecify.annotations.Nullable;
 
 /** Steps for a garment whose pieces were entered by hand. Minutes are common practice, no source. */
@@ -31,26 +30,25 @@ public final class HandSteps {
     private HandSteps() {}
 
     /**
+     * @param ground what it is cut from
      * @param layout null while nothing is laid; then the cutting step says so
      * @param uses keepers that live on
      * @param necklines that are cut into it
      * @param beside what is worked on beside the source
      */
     public static List<Step> of(
-            Source source,
-            UnpickPlan plan,
+            Ground ground,
             Design design,
             @Nullable FitLayout layout,
             List<Use> uses,
             List<Neckline> necklines,
             Beside beside,
             LengthUnit unit) {
-        StepList list = new StepList(unit, source.cloth(), plan.practice());
-        TakingApart.addTo(list, source, plan);
-        List<Step.Need> before = beside.addTo(list);
-        before.add(0, StepList.need("measure-panels", Reason.RISK));
+        Cloth cloth = ground.cloth();
+        StepList list = new StepList(unit, cloth, ground.practice());
+        List<Step.Need> before = ground.addTo(list, beside);
         int copies = design.pieces().stream().mapToInt(Piece::quantity).sum();
-        List<String> checks = cutChecks(list, source, design, uses);
+        List<String> checks = cutChecks(list, cloth, design, uses);
         checks.addAll(beside.meetings());
         list.gate("gate-cut", "Before the first cut", checks, 10, before.toArray(Step.Need[]::new));
         list.add(
@@ -64,10 +62,10 @@ public final class HandSteps {
                 StepList.CUTTER,
                 copies * MINUTES_CUTTING_A_PIECE,
                 StepList.need("gate-cut", Reason.RISK));
-        list.using(source.cloth().sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
-        protect(list, source);
-        prepare(list, source, design);
-        necklines(list, necklines, source);
+        list.using(cloth.sheet().slippery() ? Tool.ROTARY_CUTTER : Tool.WEIGHTS);
+        protect(list, cloth);
+        prepare(list, cloth, design);
+        necklines(list, necklines, cloth);
         List<Step.Need> flat = new ArrayList<>();
         flat.add(StepList.need("scrap", Reason.RISK));
         for (int i = 0; i < necklines.size(); i++) {
@@ -83,7 +81,7 @@ public final class HandSteps {
                 StepList.NEEDLE,
                 copies * MINUTES_A_PIECE,
                 flat.toArray(Step.Need[]::new));
-        list.using(tools(source, design));
+        list.using(tools(cloth, design));
         list.gate(
                 "gate-trim",
                 "Before trimming",
@@ -101,7 +99,7 @@ public final class HandSteps {
         return list.ordered();
     }
 
-    private static void prepare(StepList list, Source source, Design design) {
+    private static void prepare(StepList list, Cloth cloth, Design design) {
         list.add(
                 "notch",
                 "Transfer marks; mark every wrong side",
@@ -112,13 +110,13 @@ public final class HandSteps {
         list.add(
                 "scrap",
                 "Try stitch, tension and buttonhole on a remnant with the same layers",
-                String.join(" ", source.cloth().sheet().consequences()),
+                String.join(" ", cloth.sheet().consequences()),
                 StepList.NEEDLE,
                 15,
                 StepList.need("cut", Reason.MATERIAL));
     }
 
-    private static List<String> cutChecks(StepList list, Source source, Design design, List<Use> uses) {
+    private static List<String> cutChecks(StepList list, Cloth cloth, Design design, List<Use> uses) {
         List<String> checks = new ArrayList<>();
         checks.add("Every line that will be cut is a cut line: the allowances are drawn outside the stitch lines.");
         checks.add("Left and right are there as mirror images; the face lies up on all of them.");
@@ -126,7 +124,7 @@ public final class HandSteps {
             checks.add(Wording.fill(
                     "%s: %s.", use.want().name(), use.keepers().get(0).name()));
         }
-        narrow(list, source, design, checks);
+        narrow(list, cloth, design, checks);
         checks.add("Something is left over to cut the piece that matters most once more.");
         checks.addAll(design.cautions());
         design.walks().stream()
@@ -136,8 +134,8 @@ public final class HandSteps {
     }
 
     /** Cloth that frays fast eats a narrow allowance before it is sewn: said before the cut, while it can still be drawn wider. */
-    private static void narrow(StepList list, Source source, Design design, List<String> checks) {
-        if (source.cloth().sheet().edge() != ClothSheet.CutEdge.FRAYS_FAST) {
+    private static void narrow(StepList list, Cloth cloth, Design design, List<String> checks) {
+        if (cloth.sheet().edge() != ClothSheet.CutEdge.FRAYS_FAST) {
             return;
         }
         for (Piece piece : design.pieces()) {
@@ -152,8 +150,8 @@ public final class HandSteps {
     }
 
     /** Edges that do not stay as cut are made safe before anything else is done with them. */
-    private static void protect(StepList list, Source source) {
-        String how = switch (source.cloth().sheet().edge()) {
+    private static void protect(StepList list, Cloth cloth) {
+        String how = switch (cloth.sheet().edge()) {
             case FRAYS_FAST -> "Overcast or zigzag every edge right after cutting, before it is handled.";
             case LADDERS -> "A narrow zigzag or stretch stitch along every edge; never pull an open loop.";
             default -> "";
@@ -188,13 +186,13 @@ public final class HandSteps {
         return all.toString();
     }
 
-    private static Tool[] tools(Source source, Design design) {
+    private static Tool[] tools(Cloth cloth, Design design) {
         List<Tool> tools = new ArrayList<>(List.of(Tool.IRON, Tool.HELPER));
-        if (source.cloth().sheet().stretchAcross() > 0.1) {
+        if (cloth.sheet().stretchAcross() > 0.1) {
             tools.add(0, Tool.OVERLOCKER);
             tools.add(1, Tool.ZIGZAG);
         }
-        if (source.cloth().thicknessMm() > 1.5) {
+        if (cloth.thicknessMm() > 1.5) {
             tools.add(Tool.WALKING_FOOT);
             tools.add(Tool.CLIPS);
         }
@@ -205,8 +203,8 @@ public final class HandSteps {
     }
 
     /** Secured first and cut after, with a gate between: a neck can be cut lower, never higher. */
-    private static void necklines(StepList list, List<Neckline> necklines, Source source) {
-        boolean runs = source.cloth().sheet().edge() == ClothSheet.CutEdge.LADDERS;
+    private static void necklines(StepList list, List<Neckline> necklines, Cloth cloth) {
+        boolean runs = cloth.sheet().edge() == ClothSheet.CutEdge.LADDERS;
         for (int i = 0; i < necklines.size(); i++) {
             Neckline neck = necklines.get(i);
             List<String> order = neck.order(runs);

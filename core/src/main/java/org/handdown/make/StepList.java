@@ -51,6 +51,11 @@ final class StepList {
         return new StepList(unit, other, practice, steps, begins, name);
     }
 
+    /** The same list, for steps on another cloth of the same thing. */
+    StepList of(Cloth other) {
+        return new StepList(unit, other, practice, steps, prefix, of);
+    }
+
     private String titled(String title) {
         return sentence(of.isEmpty() ? title : title + " (" + of + ")");
     }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.handdown.cloth.ClothSheet;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.panel.Panel;
@@ -151,11 +150,5 @@ final class ClothRoom {
                     return mm > 0 ? keeper.measured(mm) : keeper;
                 })
                 .orElse(keeper);
-    }
-
-    /** What quick tests told of the source's cloth; nothing before there is one. */
-    ClothSheet sheet() {
-        Source source = project.source();
-        return source == null ? ClothSheet.UNTESTED : source.cloth().sheet();
     }
 }

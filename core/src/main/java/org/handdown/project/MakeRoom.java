@@ -10,6 +10,7 @@ import org.handdown.alter.TakeIn;
 import org.handdown.fit.FitLayout;
 import org.handdown.make.Beside;
 import org.handdown.make.DungareesSteps;
+import org.handdown.make.Ground;
 import org.handdown.make.HandSteps;
 import org.handdown.make.LetOutSteps;
 import org.handdown.make.Prospect;
@@ -17,6 +18,7 @@ import org.handdown.make.Step;
 import org.handdown.make.TakeInSteps;
 import org.handdown.make.Toolbox;
 import org.handdown.pattern.Design;
+import org.handdown.source.Assessment;
 import org.handdown.source.Source;
 import org.handdown.source.graph.StitchType;
 import org.handdown.unpick.UnpickPlan;
@@ -77,7 +79,10 @@ final class MakeRoom {
         Source source = project.source();
         Optional<UnpickPlan> plan = cloth.plan();
         if (source == null || plan.isEmpty()) {
-            return List.of();
+            return pattern.design()
+                    .flatMap(design ->
+                            table.ground().map(lying -> handSteps(new Ground(lying, project.practice(), null), design)))
+                    .orElse(List.of());
         }
         Optional<LetOut> letOut = pattern.letOut();
         if (letOut.isPresent()) {
@@ -91,19 +96,30 @@ final class MakeRoom {
         if (design.isEmpty()) {
             return List.of();
         }
-        Lay lay = project.lay();
-        FitLayout layout = lay == null ? null : lay.layout();
         return isDungarees()
-                ? DungareesSteps.of(source, plan.get(), design.get(), layout, beside(design.get()), pattern.unit())
-                : HandSteps.of(
-                        source,
-                        plan.get(),
-                        design.get(),
-                        layout,
-                        pattern.uses(),
-                        project.workings().necklines(),
-                        beside(design.get()),
-                        pattern.unit());
+                ? DungareesSteps.of(source, plan.get(), design.get(), layout(), beside(design.get()), pattern.unit())
+                : handSteps(
+                        new Ground(
+                                table.ground().orElse(source.cloth()),
+                                project.practice(),
+                                new Beside.Apart("", source, plan.get())),
+                        design.get());
+    }
+
+    private @Nullable FitLayout layout() {
+        Lay lay = project.lay();
+        return lay == null ? null : lay.layout();
+    }
+
+    private List<Step> handSteps(Ground ground, Design design) {
+        return HandSteps.of(
+                ground,
+                design,
+                layout(),
+                pattern.uses(),
+                project.workings().necklines(),
+                beside(design),
+                pattern.unit());
     }
 
     private Beside beside(Design design) {
@@ -136,14 +152,15 @@ final class MakeRoom {
     Optional<Prospect> prospect(LocalDate today) {
         Source source = project.source();
         List<Step> steps = steps();
-        if (source == null || steps.isEmpty()) {
+        if (steps.isEmpty()) {
             return Optional.empty();
         }
+        Assessment assessment = source == null ? Assessment.NONE : source.assessment();
         double left = steps.stream()
                 .filter(s -> !project.done().containsKey(s.id()))
                 .mapToDouble(Step::minutes)
                 .sum();
-        return Optional.of(Prospect.of(steps, left, source.assessment(), project.aim() == null || isKnown(), today));
+        return Optional.of(Prospect.of(steps, left, assessment, project.aim() == null || isKnown(), today));
     }
 
     /** Is the work one that was done before: a draft or an alteration, not pieces of one's own? */

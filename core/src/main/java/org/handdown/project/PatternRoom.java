@@ -154,7 +154,7 @@ final class PatternRoom {
 
     /** Are all drafts drawn for the cloth as its tests now tell? Those that were drawn before anybody asked the cloth are left in peace. */
     boolean isDraftedForTheCloth() {
-        ClothSheet now = cloth.sheet();
+        ClothSheet now = table.sheet();
         return !(project.pieces() instanceof PatternPieces pattern)
                 || pattern.orders().stream()
                         .allMatch(o -> o.cloth() == null

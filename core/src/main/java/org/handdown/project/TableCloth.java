@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitPanel;
 import org.handdown.lay.ClothRoles;
 import org.handdown.lay.DesignLay;
@@ -154,6 +156,22 @@ final class TableCloth {
     /** Every cloth there is, by its name. */
     Optional<Cloth> cloth(String name) {
         return cloths().stream().filter(c -> c.name().equals(name)).findFirst();
+    }
+
+    /** The outer cloth of the garment: the first that serves as one, the project's own before what was brought. */
+    Optional<Cloth> ground() {
+        Source own = project.source();
+        Stream<Cloth> first =
+                own != null && project.cloths().own().contains(PieceCloth.SHELL) ? Stream.of(own.cloth()) : Stream.of();
+        Stream<Cloth> outer = project.cloths().brought().stream()
+                .filter(b -> b.roles().contains(PieceCloth.SHELL))
+                .flatMap(b -> Optional.ofNullable(b.cloth()).stream());
+        return Stream.of(first, outer, cloths().stream()).flatMap(s -> s).findFirst();
+    }
+
+    /** What quick tests told of the outer cloth; nothing before there is one. */
+    ClothSheet sheet() {
+        return ground().map(Cloth::sheet).orElse(ClothSheet.UNTESTED);
     }
 
     private List<Cloth> cloths() {

@@ -162,9 +162,14 @@ public final class Workroom {
         return table.roles();
     }
 
-    /** What quick tests told of the cloth of the project's own source; nothing before there is one. */
+    /** The outer cloth of the garment: of its own source, or the first that was brought to serve as one. */
+    public Optional<Cloth> ground() {
+        return table.ground();
+    }
+
+    /** What quick tests told of the garment's outer cloth; nothing before there is one. */
     public ClothSheet sheet() {
-        return table.own().sheet();
+        return table.sheet();
     }
 
     public Optional<Design> design() {

@@ -37,6 +37,11 @@ public record Losses(List<String> destroyed, List<Keeper> free) {
                         Wording.fill("%.0f cm² of allowance along the %s, on both sides.", o.lostCm2(), join.name()));
             }
         }
+        return new Losses(destroyed, free(keepers, uses));
+    }
+
+    /** What no want took, each thing once. */
+    public static List<Keeper> free(List<Keeper> keepers, List<Use> uses) {
         Set<String> used = new HashSet<>();
         uses.forEach(u -> u.keepers().forEach(k -> used.add(k.id())));
         Set<String> gone = new HashSet<>();
@@ -44,10 +49,9 @@ public record Losses(List<String> destroyed, List<Keeper> free) {
         Set<String> parts = new HashSet<>();
         keepers.stream().filter(k -> k.edge().isEmpty()).forEach(k -> parts.add(k.thing()));
         // What is sewn to several edges is one thing: it goes into the stash once, as the part that it is.
-        List<Keeper> free = keepers.stream()
+        return keepers.stream()
                 .filter(k -> !used.contains(k.id()) && !gone.contains(k.thing()))
                 .filter(k -> k.edge().isEmpty() || !parts.contains(k.thing()))
                 .toList();
-        return new Losses(destroyed, free);
     }
 }

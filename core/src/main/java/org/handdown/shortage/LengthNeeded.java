@@ -1,6 +1,7 @@
 package org.handdown.shortage;
 
 import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import org.handdown.cloth.Cloth;
@@ -13,21 +14,33 @@ import org.handdown.fit.Placed;
 import org.handdown.fit.search.Fitter;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Ring;
+import org.handdown.lay.ClothRoles;
 import org.handdown.lay.DesignLay;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.change.EdgeLedger;
+import org.jspecify.annotations.Nullable;
 
 /**
- * How little cloth by the metre a design needs: the least length found at a given width, with the pieces all running one way (nap,
- * pile, print) and with every other one turned round. Panel frame of the lays: the lengthwise grain and the length run along +x.
+ * How little cloth by the metre a design needs: the least length found at a given width, as the rules stand and with one of them given up
+ * at a time, so that each tells what it costs. Panel frame of the lays: the lengthwise grain and the length run along +x.
  *
  * @param widthMm of the cloth, selvedges left out
- * @param withNap one way
+ * @param withNap one way: for nap, pile, print
  * @param withoutNap both ways, never longer than one way
+ * @param acrossGrain pieces may lie across the grain too; null where none is asked to lie along it
+ * @param narrowEdges hems and allowances as narrow as the cloth holds; null where none can be narrower
  */
-public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
+public record LengthNeeded(
+        double widthMm,
+        Need withNap,
+        Need withoutNap,
+        @Nullable Need acrossGrain,
+        @Nullable Need narrowEdges) {
     private static final double NARROWEST_MM = 100;
     private static final double WIDEST_MM = 4000;
 
@@ -37,7 +50,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
     /**
      * Cloth by the metre.
      *
-     * @param of what it is bought for: outer cloth or lining
+     * @param of what it is bought for
      * @param gapMm room between two pieces
      */
     public record Bought(Cloth cloth, PieceCloth of, double widthMm, double gapMm) {
@@ -45,6 +58,16 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
             if (!(widthMm >= NARROWEST_MM && widthMm <= WIDEST_MM)) {
                 throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
             }
+        }
+
+        private List<FitPiece> pieces(Design design) {
+            ClothRoles serving = new ClothRoles(Map.of(of, List.of(cloth.name())));
+            return DesignLay.problem(design, new DesignLay.Table(List.of(), List.of(), serving, List.of()), gapMm, 0)
+                    .pieces()
+                    .stream()
+                    // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
+                    .map(p -> p.withCloths(List.of()).withMotif(null))
+                    .toList();
         }
 
         private FitProblem problem(List<FitPiece> pieces, boolean nap) {
@@ -64,7 +87,7 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
     }
 
     /**
-     * Finds both.
+     * Finds all of them.
      *
      * @param shorter told of each better length
      * @throws RefusedValueException if a piece is wider than the cloth, or none is cut from it
@@ -77,14 +100,46 @@ public record LengthNeeded(double widthMm, Need withNap, Need withoutNap) {
         if (wanted.pieces().isEmpty()) {
             throw new RefusedValueException("cloth", Wording.fill("No piece is cut from %s.", of.words()));
         }
-        List<FitPiece> pieces = DesignLay.problem(wanted, List.of(), bought.cloth, bought.gapMm, 0).pieces().stream()
-                // Cloth by the metre is not known yet: it has no panel's name and no motif in a known place.
-                .map(p -> p.withCloths(List.of()).withMotif(null))
-                .toList();
         Work work = new Work(effort, cancelled, shorter);
-        Need one = work.need(bought.problem(pieces, true), List.of());
-        Need both = work.need(bought.problem(pieces, false), one.layout.placements());
-        return new LengthNeeded(bought.widthMm, one, both);
+        Need one = work.need(bought.problem(bought.pieces(wanted), true), List.of());
+        Need both = work.need(bought.problem(bought.pieces(wanted), false), one.layout.placements());
+        boolean nap = bought.cloth.oneWay();
+        Need rules = nap ? one : both;
+        return new LengthNeeded(
+                bought.widthMm,
+                one,
+                both,
+                relaxed(wanted, onEitherGrain(wanted), bought, nap, rules, work),
+                relaxed(wanted, withNarrowEdges(wanted, bought.cloth), bought, nap, rules, work));
+    }
+
+    /** Never longer than as the rules stand: their lay is one of those that are allowed then. */
+    private static @Nullable Need relaxed(
+            Design wanted, Design given, Bought bought, boolean nap, Need rules, Work work) {
+        return given.equals(wanted)
+                ? null
+                : work.need(bought.problem(bought.pieces(given), nap), rules.layout.placements());
+    }
+
+    private static Design onEitherGrain(Design design) {
+        return design.withPieces(design.pieces().stream()
+                .map(p -> p.grain() == CutGrain.LENGTHWISE ? p.onGrain(CutGrain.EITHER) : p)
+                .toList());
+    }
+
+    private static Design withNarrowEdges(Design design, Cloth cloth) {
+        Design now = design;
+        for (Piece piece : design.pieces()) {
+            for (EdgeLedger narrower : NarrowerEdges.of(piece, cloth).both()) {
+                now = narrower.on(now);
+            }
+        }
+        return now;
+    }
+
+    /** As the rules of this cloth stand: one way where its pile or print asks for it. */
+    public Need asRulesStand(Cloth cloth) {
+        return cloth.oneWay() ? withNap : withoutNap;
     }
 
     /** @param cancelled asked often; true ends it with the best length so far */

@@ -133,6 +133,44 @@ class HowFarTest {
                 .isEmpty();
     }
 
+    /** Bars 200 × 390 on cloth 402 wide: along the grain two stand side by side, three take two rows; lying down they stack three high. */
+    @Test
+    void whatEachRuleBuysIsToldAloneAgainstTheRulesKept() {
+        Design bars = Design.of("bars", List.of(bare("a", 200, 390), bare("b", 200, 390), bare("c", 200, 390)));
+        LengthNeeded needed = LengthNeeded.of(
+                bars, new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 402, 2), Short.EFFORT, () -> false, l -> {});
+        LengthNeeded.Need across = java.util.Objects.requireNonNull(needed.acrossGrain());
+        assertThat(needed.asRulesStand(Demo.CORD).lengthMm()).isCloseTo(782, within(0.5));
+        assertThat(across.lengthMm()).isCloseTo(592, within(0.5));
+        assertThat(RuleChecker.check(across.problem(), across.layout())).isEmpty();
+        // Cut to the stitch line already, they have no allowance to give up.
+        assertThat(needed.narrowEdges()).isNull();
+    }
+
+    @Test
+    void narrowerAllowancesSaveWhatTheyAreNarrower() {
+        var allowance = org.handdown.pattern.Allowance.seam(20);
+        Design one = Design.of("skirt", List.of(Short.rectangle("skirt", 300, 400, allowance, allowance)));
+        LengthNeeded needed = LengthNeeded.of(
+                one, new LengthNeeded.Bought(Demo.CORD, PieceCloth.SHELL, 402, 2), Short.EFFORT, () -> false, l -> {});
+        double saved = needed.withoutNap().lengthMm()
+                - java.util.Objects.requireNonNull(needed.narrowEdges()).lengthMm();
+        assertThat(saved).isCloseTo(2 * (20 - org.handdown.alter.Release.LEAST_ALLOWANCE_WOVEN_MM), within(0.5));
+    }
+
+    @Test
+    void whatIsCutFromAnyClothCanBeBoughtByLength() {
+        Design pocketed = Design.of(
+                "bags", List.of(bare("bag", 200, 300).withCloth(PieceCloth.POCKETING), bare("front", 400, 500)));
+        LengthNeeded needed = LengthNeeded.of(
+                pocketed,
+                new LengthNeeded.Bought(Demo.CORD, PieceCloth.POCKETING, 402, 2),
+                Short.EFFORT,
+                () -> false,
+                l -> {});
+        assertThat(needed.withNap().lengthMm()).isCloseTo(300, within(0.3));
+    }
+
     private static org.handdown.pattern.Piece wedge(String id) {
         var a = new org.handdown.geometry.Point(0, 0);
         var b = new org.handdown.geometry.Point(300, 0);

@@ -1,6 +1,7 @@
 package org.handdown.formats.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -63,7 +64,7 @@ public final class ChalkSheet {
 
     public byte[] pdf() {
         try (Pdf pdf = new Pdf(title + " – chalk-out sheet", paper)) {
-            for (FitPanel panel : problem.panels()) {
+            for (FitPanel panel : inOrderOfCloth()) {
                 List<LaidPiece> pieces = LaidPiece.on(problem, layout.placements(), panel.id(), names);
                 if (!pieces.isEmpty()) {
                     drawing(pdf, panel, pieces);
@@ -82,6 +83,15 @@ public final class ChalkSheet {
             }
             return pdf.bytes();
         }
+    }
+
+    /** One cloth after the other, so that each can be taken to the table by itself. */
+    private List<FitPanel> inOrderOfCloth() {
+        List<String> cloths =
+                problem.panels().stream().map(FitPanel::cloth).distinct().toList();
+        return problem.panels().stream()
+                .sorted(Comparator.comparingInt(p -> cloths.indexOf(p.cloth())))
+                .toList();
     }
 
     /** A notch or a mark where it comes to lie on the panel. */

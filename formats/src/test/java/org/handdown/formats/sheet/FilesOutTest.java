@@ -151,7 +151,7 @@ class FilesOutTest {
     void theCutListIsWholeInEveryCountry() {
         Lay lay = DemoProject.lay();
         Workroom room = new Workroom(DemoProject.project());
-        String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
+        String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames(), List.of());
         assertThat(csv.lines().skip(1))
                 .isNotEmpty()
                 .noneMatch(l -> l.matches(".*\\d[.,]\\d.*(?<!\"),.*") && l.contains("."));

@@ -30,7 +30,7 @@ class FitRunService {
     private static final double TRYING_SECONDS = 60;
 
     /** Time for a length, half of it with nap and half without. */
-    private static final double LENGTH_SECONDS = 24;
+    private static final double LENGTH_SECONDS = 32;
 
     /** One at work and five that wait. */
     private static final int MOST_OF_A_HOUSEHOLD = 6;

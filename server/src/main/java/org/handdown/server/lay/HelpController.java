@@ -81,27 +81,40 @@ class HelpController {
     /**
      * @param width of the cloth, as it was written
      * @param cloth that is bought; outer cloth where nothing is said
+     * @param printed length that a pattern asks for at that width; nothing where none is known
      */
-    record LengthRequest(@Nullable String width, @Nullable PieceCloth cloth) {}
+    record LengthRequest(
+            @Nullable String width,
+            @Nullable PieceCloth cloth,
+            @Nullable String printed) {}
 
     /** How little cloth by the metre the pieces take. */
     @PostMapping("/length")
     @ResponseStatus(HttpStatus.ACCEPTED)
     void length(ProjectOf of, @RequestBody LengthRequest body) {
         Project project = projects.project(of);
-        if (project.source() == null || !(project.pieces() instanceof PatternPieces)) {
+        if (!(project.pieces() instanceof PatternPieces)) {
             throw new RefusedValueException(
                     "pieces", "Pieces come first; then it can be told how little cloth they take.");
         }
-        double width = new Typed(Say.to(project).unit()).mm("width", body.width);
+        Typed typed = new Typed(Say.to(project).unit());
+        double width = typed.mm("width", body.width);
         if (!(width >= 100 && width <= 4000)) {
             throw new RefusedValueException("width", Wording.of("Cloth is from 10 cm to 4 m wide."));
+        }
+        double printed = body.printed == null || body.printed.isBlank() ? 0 : typed.mm("printed", body.printed);
+        if (printed != 0 && !(printed >= 50 && printed <= 50_000)) {
+            throw new RefusedValueException("printed", Wording.of("A printed demand is from 5 cm to 50 m long."));
         }
         PieceCloth cloth = body.cloth == null ? PieceCloth.SHELL : body.cloth;
         find(
                 of,
                 RunKind.LENGTH,
-                Json.MAPPER.createObjectNode().put("widthMm", width).put("cloth", cloth.name()));
+                Json.MAPPER
+                        .createObjectNode()
+                        .put("widthMm", width)
+                        .put("printedMm", printed)
+                        .put("cloth", cloth.name()));
     }
 
     private void find(ProjectOf of, RunKind kind, ObjectNode ask) {

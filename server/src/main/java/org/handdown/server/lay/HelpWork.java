@@ -5,7 +5,6 @@ import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import org.handdown.cloth.Cloth;
 import org.handdown.formats.Json;
-import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -15,12 +14,12 @@ import org.handdown.pattern.draft.Dimension;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
+import org.handdown.project.Workroom;
 import org.handdown.server.project.ProjectService;
 import org.handdown.shortage.Effort;
 import org.handdown.shortage.LargestThatFits;
 import org.handdown.shortage.LengthNeeded;
 import org.handdown.shortage.Remedies;
-import org.handdown.source.Source;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -52,7 +51,7 @@ class HelpWork {
             case REMEDIES ->
                 remedies(row.of().household(), effort(row, trialSeconds, threads), project, ask, progress, stop);
             case LARGEST -> largest(effort(row, trialSeconds, threads), project, ask, progress, stop);
-            case LENGTH -> length(effort(row, row.seconds() / 2, threads), project, ask, progress);
+            case LENGTH -> length(effort(row, row.seconds() / 4, threads), project, ask, progress);
             case LAY -> throw new IllegalStateException("Impossible state: laying is no help.");
         };
     }
@@ -103,11 +102,6 @@ class HelpWork {
         return "";
     }
 
-    /** Cloth to buy: so much more that it is enough in whole sixteenths of an inch too. */
-    private static double enough(double mm) {
-        return Math.ceil(mm + LengthUnit.INCH.mm() / 32);
-    }
-
     private static Dimension dimension(Project project, int order, String id) {
         PatternPieces pattern = (PatternPieces) java.util.Objects.requireNonNull(project.pieces());
         return Drafts.require(pattern.orders().get(order).draft()).dimensions().stream()
@@ -129,20 +123,15 @@ class HelpWork {
     }
 
     private String length(Effort effort, Project project, JsonNode ask, RunProgress progress) {
-        Source source = project.source();
-        Design design = projects.room(project)
-                .design()
-                .orElseThrow(() -> new RefusedValueException("pieces", "Pieces come first."));
-        Cloth cloth = java.util.Objects.requireNonNull(source).cloth();
+        Workroom room = projects.room(project);
+        Design design = room.design().orElseThrow(() -> new RefusedValueException("pieces", "Pieces come first."));
+        PieceCloth role = PieceCloth.valueOf(ask.path("cloth").asText());
+        Cloth cloth = served(room, role);
         double width = ask.path("widthMm").asDouble();
         double[] told = {Double.POSITIVE_INFINITY};
         LengthNeeded needed = LengthNeeded.of(
                 design,
-                new LengthNeeded.Bought(
-                        cloth,
-                        PieceCloth.valueOf(ask.path("cloth").asText()),
-                        width,
-                        project.practice().of(Practice.Figure.GAP)),
+                new LengthNeeded.Bought(cloth, role, width, project.practice().of(Practice.Figure.GAP)),
                 effort,
                 progress::isToStop,
                 length -> {
@@ -151,27 +140,18 @@ class HelpWork {
                         progress.answer(RunAnswer.NONE, Wording.fill("Down to %.0f mm …", length));
                     }
                 });
-        String saved = needed.savedByTurning() < 0.005
-                ? "Turning pieces round saves nothing."
-                : Wording.fill("Turning pieces round saves %.0f %%.", 100 * needed.savedByTurning());
-        RunAnswer answer = RunAnswer.NONE
-                .and(RunAnswer.Offer.showing(
-                        "WITH_NAP",
-                        Wording.fill(
-                                "All one way: %.0f mm of cloth %.0f mm wide.",
-                                enough(needed.withNap().lengthMm()), width),
-                        "For pile, nap and one-way prints.",
-                        needed.withNap().problem(),
-                        needed.withNap().layout()))
-                .and(RunAnswer.Offer.showing(
-                        "WITHOUT_NAP",
-                        Wording.fill(
-                                "Both ways: %.0f mm of cloth %.0f mm wide.",
-                                enough(needed.withoutNap().lengthMm()), width),
-                        saved,
-                        needed.withoutNap().problem(),
-                        needed.withoutNap().layout()));
-        progress.answer(answer, "");
-        return "";
+        progress.answer(new LengthWords(needed, cloth).answer(), "");
+        double printed = ask.path("printedMm").asDouble();
+        return printed > 0 ? new Printed(printed, width, role).against(needed.asRulesStand(cloth), project, room) : "";
+    }
+
+    /** The cloth that serves a role, with what its tests told; where none does, one like the outer cloth is bought. */
+    private static Cloth served(Workroom room, PieceCloth role) {
+        return room.roles().serving(role).stream()
+                .flatMap(name -> room.cloth(name).stream())
+                .findFirst()
+                .or(room::ground)
+                .orElseThrow(() -> new RefusedValueException(
+                        "cloth", "Say what the cloth is first: a source, or something brought out of the stash."));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.handdown.cloth.Cloth;
 import org.handdown.measure.Wording;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Keeper;
@@ -15,7 +16,6 @@ import org.handdown.server.pieces.KeepView.UseView;
 import org.handdown.server.pieces.KeepView.WantView;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
-import org.handdown.source.Source;
 import org.handdown.source.graph.Join;
 
 /** Keepers, wants and what serves what, as the page wants them. */
@@ -30,10 +30,9 @@ public final class KeepViews {
     private final double clothMm;
 
     public KeepViews(Shown shown) {
-        Source source = shown.project().source();
         this.room = shown.room();
         this.say = shown.say();
-        this.clothMm = source == null ? 0 : source.cloth().thicknessMm();
+        this.clothMm = room.ground().map(Cloth::thicknessMm).orElse(0.0);
     }
 
     public KeepView view() {

@@ -84,8 +84,12 @@ class SheetController {
                 .body(content);
     }
 
+    /** @param cloth the name of one; empty for all, one after the other */
     @GetMapping("/chalk-out.pdf")
-    ResponseEntity<byte[]> chalk(ProjectOf of, @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+    ResponseEntity<byte[]> chalk(
+            ProjectOf of,
+            @RequestParam(name = "paper", defaultValue = "a4") String paper,
+            @RequestParam(name = "cloth", defaultValue = "") String cloth) {
         Project project = project(of);
         Lay lay = lay(project);
         LengthUnit unit = unit(project);
@@ -93,7 +97,7 @@ class SheetController {
         byte[] pdf = new ChalkSheet(
                         project.name(),
                         lay.problem(),
-                        lay.layout(),
+                        lay.layoutOn(cloth),
                         room.design().map(Design::pieces).orElse(List.of()),
                         room.panelNames(),
                         unit,
@@ -246,12 +250,18 @@ class SheetController {
         return file(project, "lay.svg", new MediaType("image", "svg+xml"), svg.getBytes(StandardCharsets.UTF_8));
     }
 
+    /** @param cloth the name of one; empty for all, with what is cut from what is bought */
     @GetMapping("/cut-list.csv")
-    ResponseEntity<byte[]> cutList(ProjectOf of) {
+    ResponseEntity<byte[]> cutList(ProjectOf of, @RequestParam(name = "cloth", defaultValue = "") String cloth) {
         Project project = project(of);
         Lay lay = lay(project);
         Workroom room = projects.room(project);
-        String csv = CutList.csv(lay.problem(), lay.layout(), room.pieceNames(), room.panelNames());
+        List<Piece> bought = cloth.isEmpty()
+                ? room.design().map(Design::pieces).orElse(List.of()).stream()
+                        .filter(p -> !room.roles().isLaid(p.cloth()))
+                        .toList()
+                : List.of();
+        String csv = CutList.csv(lay.problem(), lay.layoutOn(cloth), room.pieceNames(), room.panelNames(), bought);
         MediaType type = new MediaType("text", "csv", StandardCharsets.UTF_8);
         return file(project, "cut-list.csv", type, csv.getBytes(StandardCharsets.UTF_8));
     }

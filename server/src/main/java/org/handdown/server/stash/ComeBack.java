@@ -102,19 +102,14 @@ class ComeBack {
     }
 
     private static List<StashItem> keepers(Project project) {
-        Source source = project.source();
-        if (source == null) {
-            return List.of();
-        }
         Workroom room = new Workroom(project);
         List<StashItem> free = new ArrayList<>();
-        for (Keeper k : Losses.of(room.plan().orElseThrow(), room.keepers(), room.uses())
-                .free()) {
+        for (Keeper k : Losses.free(room.keepers(), room.uses())) {
             Brought of = brought(project, k.id());
+            Source from = of instanceof Brought.OtherSource other ? other.source() : project.source();
             // What was loose before is the thing of the stash that it was, used or not.
-            boolean isNew = !(of instanceof Brought.Loose);
-            if (isNew && k.condition() != Assessment.Condition.BROKEN && (k.count() > 0 || k.restMm() > 0)) {
-                Source from = of instanceof Brought.OtherSource other ? other.source() : source;
+            boolean isNew = !(of instanceof Brought.Loose) && k.condition() != Assessment.Condition.BROKEN;
+            if (from != null && isNew && (k.count() > 0 || k.restMm() > 0)) {
                 free.add(new StashItem(
                         LooseKeeper.of(k, from.cloth().name()),
                         new StashItem.Tag("", true, "", "", from.assessment().missed()),

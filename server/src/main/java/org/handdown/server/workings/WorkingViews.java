@@ -23,7 +23,6 @@ import org.handdown.server.workings.WorkingsView.BandView;
 import org.handdown.server.workings.WorkingsView.NecklineView;
 import org.handdown.server.workings.WorkingsView.PassageView;
 import org.handdown.server.workings.WorkingsView.RingLayerView;
-import org.handdown.source.Source;
 
 /** Taking in, rings and necklines, as the page wants them. */
 public final class WorkingViews {
@@ -117,8 +116,7 @@ public final class WorkingViews {
 
     private NecklineView neckline(Neckline neck) {
         Neckline.Band band = neck.band();
-        Source source = project.source();
-        ClothSheet sheet = source == null ? ClothSheet.UNTESTED : source.cloth().sheet();
+        ClothSheet sheet = room.sheet();
         return new NecklineView(
                 neck.name(),
                 neck.shape(),

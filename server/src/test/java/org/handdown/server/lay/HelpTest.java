@@ -125,7 +125,10 @@ class HelpTest extends DemoHouseholdTest {
                 .isEqualTo(202);
         JsonNode found = found();
         assertThat(found.path("kind").asText()).isEqualTo("LENGTH");
-        assertThat(found.path("offers")).as(found.toString()).hasSize(2);
+        assertThat(found.path("offers")).as(found.toString()).hasSize(4);
+        assertThat(found.path("offers").get(2).path("words").asText()).startsWith("Along or across the grain: ");
+        assertThat(found.path("offers").get(3).path("words").asText()).startsWith("Narrow hems and allowances: ");
+        assertThat(found.path("message").asText()).isEmpty();
         assertThat(found.path("offers").get(0).path("words").asText())
                 .startsWith("All one way: ")
                 .contains("140.0 cm wide");
@@ -134,6 +137,22 @@ class HelpTest extends DemoHouseholdTest {
                 .hasSize(15);
         assertThat(call(user, "PUT", project + "/lay/help/1?version=1", "{}").status())
                 .isEqualTo(422);
+    }
+
+    /** Pieces of a child's dungarees take far less than three metres, and the trousers they are cut from are less than printed. */
+    @Test
+    void aPrintedDemandIsSetAgainstThesePiecesAndThisCloth() {
+        String ask = "{\"width\":\"140 cm\",\"printed\":\"%s\"}";
+        assertThat(call(user, "POST", project + "/lay/help/length", ask.formatted("90 m"))
+                        .text("detail"))
+                .contains("from 5 cm to 50 m");
+        assertThat(call(user, "POST", project + "/lay/help/length", ask.formatted("3 m"))
+                        .status())
+                .isEqualTo(202);
+        assertThat(found().path("message").asText())
+                .startsWith("Printed: 300.0 cm of cloth 140.0 cm wide; these pieces take ")
+                .contains(" of that width, ", " less. The outer cloth on the table is ")
+                .contains("m² short of what is printed, and all the pieces lie on it.");
     }
 
     @Test
