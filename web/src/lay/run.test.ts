@@ -98,11 +98,11 @@ describe('a run that is followed', () => {
     Events.last?.tell({ kind: 'REMEDIES', status: 'waiting' })
     expect(run.finding.value).toBe(true)
     await run.howLarge(0, 'length')
-    await run.howLittle('140 cm', 'LINING')
+    await run.howLittle('140 cm', 'LINING', '')
     expect(asked.map((a) => a.body)).toEqual([
       { piece: 'cuff' },
       { order: 0, dimension: 'length' },
-      { width: '140 cm', cloth: 'LINING' },
+      { width: '140 cm', cloth: 'LINING', printed: '' },
     ])
   })
 

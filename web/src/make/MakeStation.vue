@@ -5,6 +5,7 @@ import { useHand } from '../project/hand'
 import RefusalNote from '../project/RefusalNote.vue'
 import CameBack from '../stash/CameBack.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
+import ShoppingList from './ShoppingList.vue'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
@@ -64,6 +65,7 @@ const hours = (m: number) =>
         :project="project.id"
         :version="project.version"
       />
+      <ShoppingList class="mb-3" :project="project" />
       <ol class="grid gap-2">
         <li
           v-for="(s, i) in project.steps"

@@ -70,6 +70,12 @@ const sheets = computed(() => {
       what: 'PDF, to pin to what comes off',
       ready: !!project.takeApart,
     },
+    {
+      href: base + 'shopping.pdf',
+      name: 'What it takes',
+      what: 'PDF, to find or buy',
+      ready: !!project.pieces,
+    },
     { href: base + 'lay.svg', name: 'Lay at true size', what: 'SVG', ready: laid },
     { href: base + 'cut-list.csv', name: 'Cut list', what: 'CSV table, whole mm', ready: laid },
     ...ofCloth('cut-list.csv', 'Cut list', 'CSV'),

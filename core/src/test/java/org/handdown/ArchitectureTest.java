@@ -35,6 +35,7 @@ class ArchitectureTest {
         "make",
         "project",
         "shortage",
+        "shopping",
         "idea"
     };
 

@@ -1,16 +1,15 @@
 package org.handdown.idea;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.handdown.fit.FitLayout;
 import org.handdown.measure.Wording;
-import org.handdown.pattern.Design;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Use;
-import org.handdown.reuse.Want;
+import org.handdown.shopping.Item;
+import org.handdown.shopping.Shopping;
 import org.handdown.unpick.UnpickPlan;
 
 /**
@@ -46,16 +45,10 @@ public record LaidIdea(
         Project laid = idea.project().withLay(new Lay(idea.problem(), layout, false, Set.of()));
         Workroom room = new Workroom(laid);
         List<Use> uses = room.uses();
-        List<String> served = uses.stream().map(u -> u.want().id()).distinct().toList();
-        List<String> bought = new ArrayList<>();
-        room.design().map(Design::needs).orElse(List.of()).stream()
-                .filter(n -> !room.roles().isLaid(n.cloth()))
-                .forEach(n ->
-                        bought.add(Wording.fill("%s, %.0f dm²", n.cloth().words(), Math.ceil(n.areaMm2() / 10_000))));
-        room.wants().stream()
-                .filter(w -> !w.isEdge() && !served.contains(w.id()))
-                .map(Want::name)
-                .forEach(bought::add);
+        List<String> bought = Shopping.of(room, laid.lay(), List.of()).missing().stream()
+                .filter(i -> i.sort() != Item.Sort.THREAD && i.sort() != Item.Sort.TAPE)
+                .map(LaidIdea::words)
+                .toList();
         return new LaidIdea(
                 laid,
                 lying,
@@ -65,6 +58,15 @@ public record LaidIdea(
                 uses.stream().map(u -> u.want().name()).distinct().toList(),
                 layout.measures().utilisation(),
                 bought);
+    }
+
+    /** Thread is at hand in every house; of the rest it is told how much. */
+    private static String words(Item item) {
+        return switch (item.unit()) {
+            case MM -> Wording.fill("%s, %.0f mm", item.what(), item.missing());
+            case PIECES -> Wording.fill("%.0f %s", item.missing(), item.what());
+            case WHOLE -> Wording.fill("%s %s", item.what(), item.size());
+        };
     }
 
     public boolean isWhole() {

@@ -17,6 +17,7 @@ import org.handdown.measure.RefusedValueException;
  * @param rules for the sizes it will have when sewn
  * @param notes in sentences, lengths in mm
  * @param cautions where the design could hurt somebody, with the alternative
+ * @param supplies what it takes beside its cloth
  */
 public record Design(
         String name,
@@ -24,7 +25,8 @@ public record Design(
         List<DesignSeam> seams,
         List<Size> rules,
         List<String> notes,
-        List<String> cautions) {
+        List<String> cautions,
+        List<Supply> supplies) {
     private static final int MOST_PIECES = 60;
 
     public Design {
@@ -33,9 +35,33 @@ public record Design(
         rules = List.copyOf(rules);
         notes = List.copyOf(notes);
         cautions = List.copyOf(cautions);
+        supplies = List.copyOf(supplies);
         if (pieces.size() > MOST_PIECES) {
             throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
         }
+    }
+
+    /** Takes nothing beside its cloth. */
+    public Design(
+            String name,
+            List<Piece> pieces,
+            List<DesignSeam> seams,
+            List<Size> rules,
+            List<String> notes,
+            List<String> cautions) {
+        this(name, pieces, seams, rules, notes, cautions, List.of());
+    }
+
+    /** With what it takes beside its cloth. */
+    public Design taking(Supply... others) {
+        List<Supply> more = new ArrayList<>(supplies);
+        more.addAll(List.of(others));
+        return new Design(name, pieces, seams, rules, notes, cautions, more);
+    }
+
+    /** Sewn together otherwise. */
+    public Design withSeams(List<DesignSeam> others) {
+        return new Design(name, pieces, others, rules, notes, cautions, supplies);
     }
 
     /** Pieces alone: nothing is known of how they are sewn. */
@@ -70,19 +96,19 @@ public record Design(
     public Design noting(String sentence) {
         List<String> more = new ArrayList<>(notes);
         more.add(sentence);
-        return new Design(name, pieces, seams, rules, more, cautions);
+        return new Design(name, pieces, seams, rules, more, cautions, supplies);
     }
 
     /** With one more thing to look out for. */
     public Design cautioning(String sentence) {
         List<String> more = new ArrayList<>(cautions);
         more.add(sentence);
-        return new Design(name, pieces, seams, rules, notes, more);
+        return new Design(name, pieces, seams, rules, notes, more, supplies);
     }
 
     /** With other rules for its sizes. */
     public Design withRules(List<Size> others) {
-        return new Design(name, pieces, seams, others, notes, cautions);
+        return new Design(name, pieces, seams, others, notes, cautions, supplies);
     }
 
     /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
@@ -96,7 +122,8 @@ public record Design(
                         .toList(),
                 rules.stream().filter(r -> bare.hasTerms(r.terms())).toList(),
                 notes,
-                cautions);
+                cautions,
+                supplies);
     }
 
     private boolean has(List<DesignSeam.Side> sides) {
@@ -151,7 +178,9 @@ public record Design(
         other.notes.stream().filter(n -> !said.contains(n)).forEach(said::add);
         List<String> warned = new ArrayList<>(cautions);
         other.cautions.stream().filter(c -> !warned.contains(c)).forEach(warned::add);
-        return new Design(name + " and " + other.name, all, joined, sizes, said, warned);
+        List<Supply> more = new ArrayList<>(supplies);
+        more.addAll(other.supplies);
+        return new Design(name + " and " + other.name, all, joined, sizes, said, warned, more);
     }
 
     private static List<DesignSeam.Side> sides(List<DesignSeam.Side> sides, java.util.Map<String, String> ids) {

@@ -125,6 +125,7 @@ final class PatternRoom {
     /** What the design needs finished: edges of its pieces that may lie on something, and things asked for by hand. */
     List<Want> wants() {
         List<Want> wants = new ArrayList<>(design().map(Want::of).orElse(List.of()));
+        design().map(Want::ofSupplies).ifPresent(wants::addAll);
         if (project.pieces() instanceof PatternPieces pattern) {
             wants.addAll(pattern.wants());
         }

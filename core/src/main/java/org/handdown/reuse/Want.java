@@ -11,6 +11,7 @@ import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
+import org.handdown.pattern.Supply;
 import org.handdown.source.graph.Layer;
 
 /**
@@ -69,6 +70,7 @@ public record Want(
     }
 
     private static final double DEEPEST_MM = 400;
+    private static final String SUPPLY = "supply/";
 
     /** One for every copy of every edge that may lie on something finished. */
     public static List<Want> of(Design design) {
@@ -82,6 +84,40 @@ public record Want(
             });
         }
         return wants;
+    }
+
+    /** What a design takes beside its cloth and something old may be: a zip, a cord. */
+    public static List<Want> ofSupplies(Design design) {
+        List<Want> wants = new ArrayList<>();
+        for (int i = 0; i < design.supplies().size(); i++) {
+            Supply s = design.supplies().get(i);
+            Role role = s.kind() == Supply.Kind.ZIP ? Role.CLOSURE : s.kind() == Supply.Kind.CORD ? Role.CORD : null;
+            if (role != null) {
+                wants.add(new Want(
+                        idOfSupply(i),
+                        Wording.fill("%s, %s", s.kind().words(), s.use()),
+                        role,
+                        "",
+                        "",
+                        s.togetherMm(),
+                        0,
+                        0,
+                        DEEPEST_MM,
+                        0,
+                        Side.NONE));
+            }
+        }
+        return wants;
+    }
+
+    /** @param index of the supply in its design */
+    public static String idOfSupply(int index) {
+        return SUPPLY + index;
+    }
+
+    /** Is it asked for by the draft, not by a person? */
+    public boolean isOfSupply() {
+        return id.startsWith(SUPPLY);
     }
 
     private static Want of(Piece piece, Edge edge, EdgeWish wish, int copy) {

@@ -1,6 +1,11 @@
 package org.handdown.stash;
 
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.handdown.cloth.Cloth;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
@@ -10,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param size in words, as it stands on the packet: 6 mm, No. 90, white
  */
 public record Notion(String name, Sort sort, String size, double amount) implements StashThing {
+    private static final Pattern LENGTH =
+            Pattern.compile("(\\d{1,4}(?:[.,]\\d{1,3})?) *(mm|cm|in)\\b", Pattern.CASE_INSENSITIVE);
+
     /** What it is, and how it is counted. */
     public enum Sort {
         ELASTIC("elastic", Stock.Unit.MM),
@@ -45,6 +53,21 @@ public record Notion(String name, Sort sort, String size, double amount) impleme
         }
         // Refuses an amount that cannot be counted.
         new Stock(amount, sort.unit);
+    }
+
+    /** Its width, where what stands on the packet says it: “25 mm, white”, “1 in”. */
+    public OptionalDouble sizeMm() {
+        Matcher told = LENGTH.matcher(size);
+        if (!told.find()) {
+            return OptionalDouble.empty();
+        }
+        double value = Double.parseDouble(told.group(1).replace(',', '.'));
+        return OptionalDouble.of(value
+                * switch (told.group(2).toLowerCase(Locale.ROOT)) {
+                    case "mm" -> 1;
+                    case "cm" -> LengthUnit.CM.mm();
+                    default -> LengthUnit.INCH.mm();
+                });
     }
 
     @Override

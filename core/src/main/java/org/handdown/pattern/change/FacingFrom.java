@@ -60,7 +60,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
                 0);
         seams.removeIf(s -> s.name().equals(seam.name()));
         seams.add(seam);
-        Design faced = new Design(with.name(), with.pieces(), seams, with.rules(), with.notes(), with.cautions());
+        Design faced = with.withSeams(seams);
         return isCurved(from.stitchLine().edge(edge)) && !faced.notes().contains(SHORTER)
                 ? faced.noting(SHORTER)
                 : faced;

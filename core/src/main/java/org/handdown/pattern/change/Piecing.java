@@ -107,7 +107,7 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                     0));
         }
         List<Size> rules = design.rules().stream().map(r -> counting(r, parts)).toList();
-        return new Design(design.name(), pieces, seams, rules, design.notes(), design.cautions());
+        return new Design(design.name(), pieces, seams, rules, design.notes(), design.cautions(), design.supplies());
     }
 
     private DesignSeam counting(DesignSeam seam, List<Piece> parts) {

@@ -36,7 +36,7 @@ public record SewTogether(String name, DesignSeam seam) implements Change {
         List<DesignSeam> seams = new ArrayList<>(design.seams());
         seams.removeIf(s -> s.name().equals(seam.name()));
         seams.add(seam);
-        return new Design(design.name(), design.pieces(), seams, design.rules(), design.notes(), design.cautions());
+        return design.withSeams(seams);
     }
 
     @Override

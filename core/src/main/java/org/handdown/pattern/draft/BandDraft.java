@@ -14,6 +14,7 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * Bands: waistbands (straight, elastic, bias, a kept rib), cuffs and neckbands on an edge. A ring sewn on smaller is stretched by
@@ -125,7 +126,11 @@ final class BandDraft {
                             ? "Bias grows when it hangs and stretches when it is sewn: sew it to straight grain, stay-stitched, and interface one half."
                             : "Interface one half, up to the fold, without the allowances.");
         }
-        return new Design("waistband", List.of(band), List.of(), sizes, notes, List.of());
+        Design design = new Design("waistband", List.of(band), List.of(), sizes, notes, List.of());
+        return kind == 1
+                ? design.taking(Supply.elastic(
+                        "waistband", 1, f.practice().elasticMm(f.body(BodyMeasure.WAIST)), f.of("elastic")))
+                : design;
     }
 
     private static Piece closed(Figures f, boolean isBias) {

@@ -12,6 +12,7 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * A bodywarmer of thick cloth, lined or not, its fronts meeting edge to edge. Body by {@link TopBlock}; thick cloth goes round the body
@@ -100,7 +101,7 @@ final class BodywarmerDraft {
                     .optional()
                     .piece());
         }
-        return new Design("bodywarmer", pieces, seams(), sizes(), notes(), cautions());
+        return new Design("bodywarmer", pieces, seams(), sizes(), notes(), cautions()).taking(supplies());
     }
 
     private Piece frontPiece() {
@@ -203,7 +204,7 @@ final class BodywarmerDraft {
             double apart = n == 1 ? 0 : 0.72 * edge / (n - 1);
             notes.add(Wording.fill(
                     "%d buttons every %.0f mm, the first 20 mm below the neck; a loop opens flat to %.0f mm: %.0f mm of cord each, both ends sewn in.",
-                    n, apart, f.of("button") + f.of("thick"), 2 * (f.of("button") / 2 + 10) + 2 * 13));
+                    n, apart, f.of("button") + f.of("thick"), loopMm()));
         }
         if (f.of("thick") >= THICK_MM) {
             notes.add(
@@ -213,6 +214,20 @@ final class BodywarmerDraft {
             }
         }
         return notes;
+    }
+
+    /** Cord for one loop: to the button and back, and both ends sewn in. */
+    private double loopMm() {
+        return 2 * (f.of("button") / 2 + 10) + 2 * 13;
+    }
+
+    private Supply[] supplies() {
+        int n = f.count("loops");
+        return n == 0
+                ? new Supply[0]
+                : new Supply[] {
+                    Supply.buttons("front", n, f.of("button")), new Supply(Supply.Kind.CORD, "loops", n, loopMm(), 0)
+                };
     }
 
     private List<String> cautions() {

@@ -87,22 +87,24 @@ final class CircleSkirtDraft {
                 f.of("overlap")));
         List<String> notes = notes(f, sector.hemMm() * panels, r);
         return new Design(
-                "circle skirt",
-                List.of(panel, band),
-                seams,
-                List.of(
-                        Size.girth("waist", f.waist(), f.of("ease"), 0, new Size.Term("panel", "upper", panels)),
-                        Size.girth(
-                                        "waistband closed",
-                                        f.waist(),
-                                        f.of("ease"),
-                                        0,
-                                        new Size.Term("waistband", "lower", 1))
-                                .plus(-f.of("overlap"), "overlap"),
-                        Size.length("hem, all round", 0, new Size.Term("panel", "hem", panels)),
-                        Size.length("length", length, new Size.Term("panel", "right", 1))),
-                notes,
-                List.of());
+                        "circle skirt",
+                        List.of(panel, band),
+                        seams,
+                        List.of(
+                                Size.girth(
+                                        "waist", f.waist(), f.of("ease"), 0, new Size.Term("panel", "upper", panels)),
+                                Size.girth(
+                                                "waistband closed",
+                                                f.waist(),
+                                                f.of("ease"),
+                                                0,
+                                                new Size.Term("waistband", "lower", 1))
+                                        .plus(-f.of("overlap"), "overlap"),
+                                Size.length("hem, all round", 0, new Size.Term("panel", "hem", panels)),
+                                Size.length("length", length, new Size.Term("panel", "right", 1))),
+                        notes,
+                        List.of())
+                .taking(FullSkirtDraft.zip("opening at the waist", f.body(BodyMeasure.HIP), waist));
     }
 
     private static List<String> notes(Figures f, double hem, double r) {
@@ -121,9 +123,7 @@ final class CircleSkirtDraft {
                 f.body(BodyMeasure.HIP) > waist
                         ? Wording.fill(
                                 "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for a placket or zip of at least %.0f mm.",
-                                f.body(BodyMeasure.HIP),
-                                waist,
-                                Math.max(120, (f.body(BodyMeasure.HIP) - waist) / 2 + 40))
+                                f.body(BodyMeasure.HIP), waist, FullSkirtDraft.openMm(f.body(BodyMeasure.HIP), waist))
                         : "It goes on over the hips without an opening.");
         return notes;
     }

@@ -15,6 +15,7 @@ import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * Dungarees for woven cloth: straight legs, bib and back bib joined at the waist, crossed straps, patches over the knees. They go on over
@@ -139,12 +140,13 @@ final class DungareesDraft {
                 .optional()
                 .piece());
         return new Design(
-                "dungarees",
-                pieces,
-                seams(),
-                sizes(),
-                List.of(Movement.sitting(f.body(BodyMeasure.HIP), back.centreLift() + CROTCH_DROP_MM), CORNERS),
-                List.of());
+                        "dungarees",
+                        pieces,
+                        seams(),
+                        sizes(),
+                        List.of(Movement.sitting(f.body(BodyMeasure.HIP), back.centreLift() + CROTCH_DROP_MM), CORNERS),
+                        List.of())
+                .taking(Supply.buttons("straps on the bib", 2, 0));
     }
 
     private double strapLength() {

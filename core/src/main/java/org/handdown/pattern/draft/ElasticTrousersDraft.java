@@ -10,6 +10,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * Trousers, shorts and pyjamas with an elastic waist, pulled on over the hips. Legs by {@link LegBlock}. The casing is the waist edge
@@ -97,14 +98,15 @@ final class ElasticTrousersDraft {
                     "Night clothes for children: flammability rules may apply, and salvaged cloth has no proof. Close-fitting knit is the usual way out; look up your local rules.");
         }
         return new Design(
-                words,
-                pieces,
-                List.of(
-                        Join.equal("inseam", "front-leg", "inseam", "back-leg", "inseam"),
-                        Join.equal("side seam", "front-leg", "side", "back-leg", "side")),
-                sizes(f, isShort),
-                notes,
-                cautions);
+                        words,
+                        pieces,
+                        List.of(
+                                Join.equal("inseam", "front-leg", "inseam", "back-leg", "inseam"),
+                                Join.equal("side seam", "front-leg", "side", "back-leg", "side")),
+                        sizes(f, isShort),
+                        notes,
+                        cautions)
+                .taking(Supply.elastic("waist", 1, f.practice().elasticMm(waist), f.of("elastic")));
     }
 
     private static boolean isChild(Figures f) {

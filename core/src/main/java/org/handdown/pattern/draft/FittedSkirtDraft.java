@@ -138,14 +138,15 @@ final class FittedSkirtDraft {
                     atSide));
         }
         return new Design(
-                "A-line skirt",
-                List.of(front, back, band),
-                List.of(
-                        Join.equal("side seams", "front", "side right", "back", "side left"),
-                        bandSeam(blocks, f.of("overlap"))),
-                sizes,
-                notes,
-                List.of());
+                        "A-line skirt",
+                        List.of(front, back, band),
+                        List.of(
+                                Join.equal("side seams", "front", "side right", "back", "side left"),
+                                bandSeam(blocks, f.of("overlap"))),
+                        sizes,
+                        notes,
+                        List.of())
+                .taking(FullSkirtDraft.zip("left side, from the waist", f.body(BodyMeasure.HIP), waist));
     }
 
     /** The band is as long as the waist after its darts, and the overlap. */
@@ -164,7 +165,7 @@ final class FittedSkirtDraft {
         return hip > waist
                 ? Wording.fill(
                         "Hips of %.0f mm do not pass a waist of %.0f mm: leave the left side open for a zip of at least %.0f mm.",
-                        hip, waist, Math.max(120, (hip - waist) / 2 + 40))
+                        hip, waist, FullSkirtDraft.openMm(hip, waist))
                 : "It goes on over the hips without an opening.";
     }
 

@@ -11,6 +11,7 @@ import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * Skirts of straight panels: gathered onto a waistband or an elastic, or laid in knife pleats. Gathers by a ratio of 1.5 light, 2 usual,
@@ -113,7 +114,10 @@ final class FullSkirtDraft {
                                 "%.0f mm of cloth onto %.0f mm of band: %.2f to 1. Quarter marks on both; two rows, one inside the allowance, one 6 mm from the edge.",
                                 all, waist + f.of("overlap"), all / (waist + f.of("overlap"))),
                 entry(f, waist, elastic));
-        return new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
+        Design design = new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
+        return elastic
+                ? design.taking(Supply.elastic("waist", 1, f.practice().elasticMm(f.waist()), f.of("band")))
+                : design.taking(zip("opening at the waist", f.body(BodyMeasure.HIP), waist));
     }
 
     private static Paper gatheredPanel(Figures f, double wide, boolean elastic) {
@@ -139,13 +143,24 @@ final class FullSkirtDraft {
         return paper;
     }
 
+    /** How far a seam must be left open for hips to pass a waist, mm; 0 where they pass as it is (common practice, no source). */
+    static double openMm(double hip, double waist) {
+        return hip > waist ? Math.max(120, (hip - waist) / 2 + 40) : 0;
+    }
+
+    /** None where the hips pass the waist as it is. */
+    static Supply[] zip(String use, double hip, double waist) {
+        double open = openMm(hip, waist);
+        return open == 0 ? new Supply[0] : new Supply[] {Supply.of(Supply.Kind.ZIP, use, open)};
+    }
+
     private static String entry(Figures f, double waist, boolean elastic) {
         double hip = f.body(BodyMeasure.HIP);
         return elastic || hip <= waist
                 ? "It goes on over the hips without an opening."
                 : Wording.fill(
                         "Hips of %.0f mm do not pass a waist of %.0f mm: leave a seam open for at least %.0f mm.",
-                        hip, waist, Math.max(120, (hip - waist) / 2 + 40));
+                        hip, waist, openMm(hip, waist));
     }
 
     private static Size closedBand(Figures f) {

@@ -13,6 +13,7 @@ import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /**
  * Bib and straps of a pinafore, to be sewn onto a waistband, and an apron in one piece. Bib as wide as 0.36 of the chest below and 0.27
@@ -91,25 +92,26 @@ final class PinaforeDraft {
         List<String> cautions =
                 f.body(BodyMeasure.HEIGHT) < BodyLimits.UNDER_THREE_MM ? List.of(BodyLimits.BUTTONS) : List.of();
         return new Design(
-                "pinafore bib",
-                List.of(bib, facing, straps, band),
-                List.of(
-                        Join.equal("facing on the bib's top", "bib", "upper", "bib-facing", "upper"),
-                        Join.equal("facing on the bib's sides", "bib", "right", "bib-facing", "right")),
-                List.of(
-                        Size.girth(
-                                        "waistband closed",
-                                        f.body(BodyMeasure.WAIST),
-                                        10,
-                                        0,
-                                        new Size.Term("waistband", "lower", 1))
-                                .plus(-f.of("overlap"), "overlap"),
-                        Size.length("bib, up", high, new Size.Term("bib", "right", 1)),
-                        Size.length("strap", strap, new Size.Term("strap", "right", 1))),
-                List.of(
-                        "The bib's middle on the band's middle; the straps cross at the back and button inside the band.",
-                        "Press the band in its fold, sew it to the skirt, then the bib on its inner edge."),
-                cautions);
+                        "pinafore bib",
+                        List.of(bib, facing, straps, band),
+                        List.of(
+                                Join.equal("facing on the bib's top", "bib", "upper", "bib-facing", "upper"),
+                                Join.equal("facing on the bib's sides", "bib", "right", "bib-facing", "right")),
+                        List.of(
+                                Size.girth(
+                                                "waistband closed",
+                                                f.body(BodyMeasure.WAIST),
+                                                10,
+                                                0,
+                                                new Size.Term("waistband", "lower", 1))
+                                        .plus(-f.of("overlap"), "overlap"),
+                                Size.length("bib, up", high, new Size.Term("bib", "right", 1)),
+                                Size.length("strap", strap, new Size.Term("strap", "right", 1))),
+                        List.of(
+                                "The bib's middle on the band's middle; the straps cross at the back and button inside the band.",
+                                "Press the band in its fold, sew it to the skirt, then the bib on its inner edge."),
+                        cautions)
+                .taking(Supply.buttons("straps inside the band", 2, 0));
     }
 
     private static Paper bibPiece(String id, String name, double bottom, double top, double high, double seam) {

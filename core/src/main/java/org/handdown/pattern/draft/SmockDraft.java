@@ -100,7 +100,8 @@ final class SmockDraft {
                     .wish("upper", EdgeWish.of(Role.POCKET))
                     .piece());
         }
-        return new Design("smock", pieces, sewing.seams(), sewing.sizes(), sewing.notes(neck), sewing.cautions());
+        return new Design("smock", pieces, sewing.seams(), sewing.sizes(), sewing.notes(neck), sewing.cautions())
+                .taking(sewing.supplies());
     }
 
     private Piece binding(double neck) {

@@ -7,6 +7,7 @@ import org.handdown.body.Movement;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /** Seams, finished sizes and notes of a smock. */
 record SmockSewing(SmockBody body) {
@@ -89,6 +90,16 @@ record SmockSewing(SmockBody body) {
         notes.add(Movement.reaching(body.f().body(BodyMeasure.CHEST), body.f().of("ease"), 0));
         notes.add("A kept placket goes with its line of buttons on the centre line, not with its edge.");
         return notes;
+    }
+
+    Supply[] supplies() {
+        double sleeve = body.isGathered()
+                ? body.f().practice().elasticMm(body.f().body(BodyMeasure.WRIST))
+                : body.f().body(BodyMeasure.UPPER_ARM) + 20;
+        return new Supply[] {
+            Supply.buttons("opening", body.f().count("buttons"), body.f().of("button")),
+            Supply.elastic("sleeves", 2, sleeve, body.f().of("elastic"))
+        };
     }
 
     List<String> cautions() {

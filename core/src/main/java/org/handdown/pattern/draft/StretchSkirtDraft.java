@@ -9,6 +9,7 @@ import org.handdown.pattern.Allowance;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
+import org.handdown.pattern.Supply;
 
 /** A skirt of stretch cloth, narrower than the body by what the cloth may give. */
 final class StretchSkirtDraft {
@@ -71,12 +72,13 @@ final class StretchSkirtDraft {
                 f.practice().elastic(f.waist())));
         notes.addAll(FittedSkirtDraft.walking(f, blocks.front(), f.usable(stretch)));
         return new Design(
-                "straight stretch skirt",
-                List.of(front, back),
-                List.of(Join.equal("side seams", "front", "side right", "back", "side left")),
-                sizes,
-                notes,
-                List.of());
+                        "straight stretch skirt",
+                        List.of(front, back),
+                        List.of(Join.equal("side seams", "front", "side right", "back", "side left")),
+                        sizes,
+                        notes,
+                        List.of())
+                .taking(Supply.elastic("waist", 1, f.practice().elasticMm(f.waist()), f.of("elastic")));
     }
 
     static Piece stretchPiece(Figures f, Paper paper, double casing) {

@@ -123,6 +123,12 @@ public class StashService {
         return of(household, List.of("SOURCE"));
     }
 
+    /** All but whole garments, likewise: what a list of things to buy is held against. */
+    @Transactional(readOnly = true)
+    List<Kept> suppliesAndCloth(UUID household) {
+        return of(household, List.of("NOTION", "KEEPER", "LENGTH", "PANEL", "REMNANT"));
+    }
+
     private List<Kept> of(UUID household, List<String> kinds) {
         List<Kept> whole = new ArrayList<>();
         Narrowing by = new Narrowing("", null, "", kinds, "", "", "", null, 0, 0, false);
