@@ -97,12 +97,21 @@ const learn = (note: number) =>
       params: { ...params, path: { ...params.path, note } },
     }),
   )
+/** A layer is of another cloth than its piece. */
+function layered() {
+  if (form.kind === 'LAYER' && form.cloth === 'SHELL') form.cloth = 'LINING'
+}
+function otherKind() {
+  wanted.value = undefined
+  layered()
+}
 /** Picking a piece fills in how it is cut now. */
 function picked() {
   const p = pieces.find((x) => x.id === form.piece)
   if (!p) return
   const { quantity, pair, cloth, wrongSideOut, uneven } = p
   Object.assign(form, { quantity, pair, cloth, wrongSideOut, uneven, edge: '' })
+  layered()
 }
 </script>
 
@@ -130,7 +139,7 @@ function picked() {
     </section>
     <ComplaintNote :of="['changes']" />
     <form class="grid gap-2 border-t border-line pt-3" @submit.prevent="ask">
-      <ChoiceField v-model="form.kind" label="Change" :choices="kinds" @change="wanted = undefined" />
+      <ChoiceField v-model="form.kind" label="Change" :choices="kinds" @change="otherKind" />
       <p class="text-sm text-muted">{{ kind?.hint }}</p>
       <fieldset v-if="asks('pieces')" class="grid gap-x-3 sm:grid-cols-2">
         <legend class="text-sm text-muted">These pieces alike</legend>
@@ -223,10 +232,10 @@ function picked() {
           <input v-model.number="form.quantity" type="number" min="1" max="60" class="field text-right" />
         </label>
         <TickField v-model="form.pair" label="half of them mirrored" />
-        <ChoiceField v-model="form.cloth" label="From" :choices="[...cloths]" />
         <TickField v-model="form.wrongSideOut" label="wrong side out, on purpose" />
         <TickField v-model="form.uneven" label="halves differ, on purpose" />
       </template>
+      <ChoiceField v-if="asks('cloth')" v-model="form.cloth" label="From" :choices="[...cloths]" />
       <template v-if="asks('ease')">
         <MeasureField
           label="the second longer by"

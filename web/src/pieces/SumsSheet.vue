@@ -7,7 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
-import BiasSheet from './BiasSheet.vue'
+import StripsSheet from './StripsSheet.vue'
 
 /** Closures, strips and wedges, reckoned before anything is cut. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -69,6 +69,6 @@ function settle(id: string, text: string) {
       @settle="(text) => settle(f.id, text)"
     />
     <ComplaintNote />
-    <BiasSheet :project="project" />
+    <StripsSheet :project="project" />
   </div>
 </template>

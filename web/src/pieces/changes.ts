@@ -105,8 +105,14 @@ export const kinds: Kind[] = [
   {
     id: 'FACING',
     words: 'a facing from an edge',
-    hint: 'It follows the edge, whatever is changed on it later.',
-    fields: ['piece', 'edge', 'by'],
+    hint: 'It follows the edge, whatever is changed on it later; of interfacing it is a stay along the edge.',
+    fields: ['piece', 'edge', 'by', 'cloth'],
+  },
+  {
+    id: 'LAYER',
+    words: 'a lining or interfacing of a whole piece',
+    hint: 'A lining ends above the outer hem, interfacing at the stitch lines; seams between two lined pieces join their linings too.',
+    fields: ['piece', 'cloth'],
   },
   {
     id: 'SEAM',

@@ -1,7 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { field, project, seat, settle } from '../testing/hand'
-import BiasSheet from './BiasSheet.vue'
+import StripsSheet from './StripsSheet.vue'
 import ButtonRow from './ButtonRow.vue'
 
 const square = [
@@ -23,14 +23,19 @@ describe('bias strips', () => {
         { scrap: 1, outline: square },
       ],
     }
-    const { wrapper, asked } = seat(BiasSheet, { project: project() }, undefined, found)
+    const { wrapper, asked } = seat(
+      StripsSheet,
+      { project: project({ roles: [], cloths: [] } as never) },
+      undefined,
+      found,
+    )
     await settle(wrapper, 'length wanted', '1.2 m')
     await field(wrapper, 'times folded').setValue('2')
     await wrapper.get('form').trigger('submit')
     await flushPromises()
     expect(asked[0]).toMatchObject({
-      path: '/api/projects/p/sums/bias',
-      body: { wanted: '1.2 m', folds: 2, finished: '12 mm', fromPanels: false },
+      path: '/api/projects/p/sums/strips',
+      body: { wanted: '1.2 m', folds: 2, finished: '12 mm', way: 'BIAS', from: 'LEFT' },
     })
     expect(wrapper.text()).toContain('Cut 48 mm wide.')
     const groups = wrapper.findAll('svg g g')

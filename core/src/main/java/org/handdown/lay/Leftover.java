@@ -15,7 +15,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.pattern.BiasStrips;
+import org.handdown.pattern.PiecedStrips;
 
 /**
  * A remnant as it goes back to the stash. Panel frame, mm.
@@ -119,7 +119,7 @@ public record Leftover(
 
     /** Bias strips that really lie in it, joined on the diagonal, mm. @param cutMm width of a strip */
     public double biasMm(double cutMm) {
-        return BiasStrips.of(List.of(remnant.outline()), List.of(grainDeg), cutMm, cutMm)
+        return PiecedStrips.of(List.of(remnant.outline()), List.of(grainDeg), cutMm, cutMm)
                 .joinedMm();
     }
 

@@ -47,21 +47,21 @@ class StripsTest {
     /** Handbook of the trade §4: double-fold binding is cut 4 × its finished width. */
     @Test
     void bindingsAndPipingAreCutThisWide() {
-        assertThat(BiasStrips.cutWidthMm(INCH / 2, 4, 0)).isCloseTo(2 * INCH, within(1e-9));
-        assertThat(BiasStrips.pipingWidthMm(12, 10)).isCloseTo(32, within(1e-9));
-        assertThat(BiasStrips.slantedJoinMm(10)).isCloseTo(28.28, within(0.01));
+        assertThat(PiecedStrips.cutWidthMm(INCH / 2, 4, 0)).isCloseTo(2 * INCH, within(1e-9));
+        assertThat(PiecedStrips.pipingWidthMm(12, 10)).isCloseTo(32, within(1e-9));
+        assertThat(PiecedStrips.slantedJoinMm(10)).isCloseTo(28.28, within(0.01));
     }
 
     /** Worked example of the trade: 34, 35, 17 and 38 in are 124 less 6a for three straight joins. */
     @Test
     void remnantsInOneLengthLoseTheirJoins() {
         Ring any = Ring.rectangle(0, 0, 1, 1);
-        List<BiasStrips.Strip> strips = new ArrayList<>();
+        List<PiecedStrips.Strip> strips = new ArrayList<>();
         for (double length : List.of(38.0, 35.0, 34.0, 17.0)) {
-            strips.add(new BiasStrips.Strip(0, length * INCH, any));
+            strips.add(new PiecedStrips.Strip(0, length * INCH, any));
         }
         double a = 6;
-        BiasStrips all = new BiasStrips(strips, 40, 2 * a);
+        PiecedStrips all = new PiecedStrips(strips, 40, 2 * a);
         assertThat(all.joinedMm()).isCloseTo(124 * INCH - 6 * a, within(1e-9));
         assertThat(all.forLength(72 * INCH)).hasSize(2);
         assertThat(all.forLength(200 * INCH)).isEmpty();
@@ -70,12 +70,33 @@ class StripsTest {
     /** A square of 500 mm: its diagonal is 707 mm, and the strips of 50 mm along it together are close to area over width. */
     @Test
     void aSquareGivesItsDiagonalFirst() {
-        BiasStrips strips = BiasStrips.of(List.of(Ring.rectangle(0, 0, 500, 500)), List.of(90.0), 50, 50);
+        PiecedStrips strips = PiecedStrips.of(List.of(Ring.rectangle(0, 0, 500, 500)), List.of(90.0), 50, 50);
         // A strip of 50 about the diagonal is 50 shorter than the diagonal.
         assertThat(strips.strips().get(0).lengthMm()).isBetween(600.0, 657.2);
-        double sum =
-                strips.strips().stream().mapToDouble(BiasStrips.Strip::lengthMm).sum();
+        double sum = strips.strips().stream()
+                .mapToDouble(PiecedStrips.Strip::lengthMm)
+                .sum();
         assertThat(sum).isLessThan(500 * 500 / 50.0).isGreaterThan(0.75 * 500 * 500 / 50.0);
+    }
+
+    /** A band of 40 mm out of a trouser leg's offcut of 300 × 130: three strips along it, and 130 long ones across. */
+    @Test
+    void aBandIsPiecedAlongOrAcrossTheGrain() {
+        Ring offcut = Ring.rectangle(0, 0, 130, 300);
+        double join = PiecedStrips.Joining.STRAIGHT.costMm(40, 10);
+        PiecedStrips along = PiecedStrips.of(List.of(offcut), List.of(90.0), PiecedStrips.Way.ALONG, 40, join);
+        assertThat(along.strips()).hasSize(3).allMatch(s -> Math.abs(s.lengthMm() - 300) < 1e-6);
+        assertThat(along.joinedMm()).isCloseTo(3 * 300 - 2 * 20, within(1e-6));
+        assertThat(along.forLength(500)).hasSize(2);
+        assertThat(along.sentences(500, PiecedStrips.Way.ALONG, List.of("the left leg")))
+                .anyMatch(s -> s.contains("2 strips with 1 join."))
+                .anyMatch(s -> s.endsWith("from the left leg."));
+        PiecedStrips across = PiecedStrips.of(List.of(offcut), List.of(90.0), PiecedStrips.Way.ACROSS, 40, join);
+        assertThat(across.strips()).hasSize(7).allMatch(s -> Math.abs(s.lengthMm() - 130) < 1e-6);
+        PiecedStrips either = PiecedStrips.of(List.of(offcut), List.of(90.0), PiecedStrips.Way.EITHER, 40, join);
+        assertThat(either.joinedMm()).isGreaterThanOrEqualTo(along.joinedMm() - 1e-6);
+        assertThat(PiecedStrips.Joining.DIAGONAL.costMm(40, 10)).isEqualTo(40);
+        assertThat(PiecedStrips.Joining.SLANTED.costMm(40, 10)).isCloseTo(28.28, within(0.01));
     }
 
     @Property(tries = 120)
@@ -91,7 +112,7 @@ class StripsTest {
         }
         Ring scrap = new Ring(points);
         double grain = 180 * random.nextDouble();
-        BiasStrips strips = BiasStrips.of(List.of(scrap), List.of(grain), 36, 36);
+        PiecedStrips strips = PiecedStrips.of(List.of(scrap), List.of(grain), 36, 36);
         Region inside = Region.of(scrap).grown(0.01);
         for (int i = 0; i < strips.strips().size(); i++) {
             Ring strip = strips.strips().get(i).outline();

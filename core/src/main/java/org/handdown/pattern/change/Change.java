@@ -15,6 +15,7 @@ public sealed interface Change
                 LeaveOut,
                 Recut,
                 FacingFrom,
+                LayerFrom,
                 MergeAlong,
                 MockUp,
                 Sample,
@@ -49,6 +50,8 @@ public sealed interface Change
 
         T facing(FacingFrom change);
 
+        T layer(LayerFrom change);
+
         T merge(MergeAlong change);
 
         T mockUp(MockUp change);
@@ -73,9 +76,13 @@ public sealed interface Change
     /** All changes, one after the other; one that no longer finds its piece is refused by its number. */
     static Design all(Design original, List<Change> changes) {
         Design now = original;
+        Derived.Trail trail = new Derived.Trail();
         for (int i = 0; i < changes.size(); i++) {
             try {
                 now = changes.get(i).on(now);
+                if (changes.get(i) instanceof Derived derived) {
+                    trail.note(derived, now);
+                }
             } catch (RefusedValueException e) {
                 throw new RefusedValueException(
                         "changes[" + i + "]",
@@ -84,7 +91,7 @@ public sealed interface Change
                                 changes.get(i).name(), e.getMessage()));
             }
         }
-        return now;
+        return trail.follow(now);
     }
 
     static String requireName(String name) {

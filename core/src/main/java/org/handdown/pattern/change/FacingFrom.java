@@ -18,16 +18,30 @@ import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PieceCloth;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A facing that follows an edge of a piece: the edge itself, so deep along its neighbours, and a line everywhere so far from the edge.
  * It is worked out anew whenever the edge changes.
+ *
+ * @param cloth what it is cut from; null for that of its piece. Of interfacing it is a stay along the edge, without allowances
  */
-public record FacingFrom(String name, String piece, String edge, double deepMm) implements Change {
+public record FacingFrom(
+        String name,
+        String piece,
+        String edge,
+        double deepMm,
+        @Nullable PieceCloth cloth) implements Change, Derived {
     private static final double STEP_MM = 4;
     private static final double CURVED_MM = 8;
     private static final String SHORTER = Wording.of(
             "Sew the ends of a curved facing 1 mm nearer to each other than drawn: a shorter facing rolls to the inside (common practice, no source).");
+
+    /** Of the cloth of its piece. */
+    public FacingFrom(String name, String piece, String edge, double deepMm) {
+        this(name, piece, edge, deepMm, null);
+    }
 
     public FacingFrom {
         Change.requireName(name);
@@ -39,7 +53,26 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
     @Override
     public String words() {
         return Wording.fill(
-                "facing %.0f mm deep behind the %s of the %s", deepMm, Wording.spoken(edge), Wording.spoken(piece));
+                "%s %.0f mm deep behind the %s of the %s%s",
+                called(), deepMm, Wording.spoken(edge), Wording.spoken(piece), from());
+    }
+
+    @Override
+    public String made() {
+        String id = piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-" + called();
+        return id.length() > 60 ? id.substring(0, 60) : id;
+    }
+
+    private boolean isStay() {
+        return cloth == PieceCloth.INTERFACING;
+    }
+
+    private String called() {
+        return isStay() ? "interfacing" : "facing";
+    }
+
+    private String from() {
+        return cloth == null || isStay() ? "" : ", from " + cloth.words();
     }
 
     @Override
@@ -51,6 +84,9 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
         pieces.removeIf(p -> p.id().equals(facing.id()));
         pieces.add(facing);
         Design with = design.withPieces(pieces);
+        if (isStay()) {
+            return with;
+        }
         List<DesignSeam> seams = new ArrayList<>(with.seams());
         DesignSeam seam = new DesignSeam(
                 facing.name() + " to its edge",
@@ -93,10 +129,12 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
                 "end left",
                 from.allowance(edges.get(Math.floorMod(at - 1, edges.size())).name()));
         allowances.put("inner", new Allowance(3, "overcast, left flat"));
-        String id = (piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-facing");
+        if (isStay()) {
+            allowances.replaceAll((name, old) -> new Allowance(0, "interfacing ends at the stitch line"));
+        }
         return Change.whole(new Piece(
-                id.length() > 60 ? id.substring(0, 60) : id,
-                Wording.fill("facing of the %s, %s", from.name(), Wording.spoken(edge)),
+                made(),
+                Wording.fill("%s of the %s, %s", called(), from.name(), Wording.spoken(edge)),
                 outline,
                 allowances,
                 from.quantity(),
@@ -106,7 +144,7 @@ public record FacingFrom(String name, String piece, String edge, double deepMm) 
                 Map.of(),
                 List.of(),
                 from.notches().stream().filter(n -> n.at().distanceMm(line) < 1).toList(),
-                from.cloth(),
+                cloth == null ? from.cloth() : cloth,
                 List.of(),
                 Piece.Way.USUAL));
     }

@@ -14,6 +14,7 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LayerFrom;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
@@ -41,6 +42,7 @@ final class ChangeJson {
         LEAVE_OUT,
         RECUT,
         FACING,
+        LAYER,
         MERGE,
         MOCK_UP,
         SAMPLE,
@@ -86,7 +88,12 @@ final class ChangeJson {
                         f.get("uneven").flag(false));
             case FACING ->
                 new FacingFrom(
-                        name, piece(f), f.get("edge").name(), f.get("deepMm").number());
+                        name,
+                        piece(f),
+                        f.get("edge").name(),
+                        f.get("deepMm").number(),
+                        f.get("cloth").isPresent() ? f.get("cloth").word(PieceCloth.class) : null);
+            case LAYER -> new LayerFrom(name, piece(f), f.get("cloth").word(PieceCloth.class));
             case MERGE ->
                 new MergeAlong(
                         name,

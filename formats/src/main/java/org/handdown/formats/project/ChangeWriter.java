@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LayerFrom;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
@@ -75,7 +76,16 @@ final class ChangeWriter implements Change.Reader<ObjectNode> {
         ObjectNode node = ChangeJson.kind(ChangeJson.Kind.FACING, c);
         node.put("piece", c.piece());
         node.put("edge", c.edge()).put("deepMm", c.deepMm());
+        if (c.cloth() != null) {
+            node.put("cloth", Words.of(c.cloth()));
+        }
         return node;
+    }
+
+    @Override
+    public ObjectNode layer(LayerFrom c) {
+        ObjectNode node = ChangeJson.kind(ChangeJson.Kind.LAYER, c);
+        return node.put("piece", c.piece()).put("cloth", Words.of(c.of()));
     }
 
     @Override

@@ -34,6 +34,7 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LayerFrom;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
@@ -146,6 +147,8 @@ class PatternJsonTest {
                         new LeaveOut("plain", "waistband"),
                         new Recut("inside out", "front", 2, true, PieceCloth.LINING, true, true),
                         new FacingFrom("facing", "front", "waist", 45),
+                        new FacingFrom("stay", "front", "waist", 30, PieceCloth.INTERFACING),
+                        new LayerFrom("lining", "front", PieceCloth.LINING),
                         new MergeAlong("one", "front", "hem", "back", "hem"),
                         new MockUp("trial", "front", true),
                         new Sample("buttonhole", 120, 60.5, 4),

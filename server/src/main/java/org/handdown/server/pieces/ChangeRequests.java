@@ -16,6 +16,7 @@ import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.Change;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
+import org.handdown.pattern.change.LayerFrom;
 import org.handdown.pattern.change.LeaveOut;
 import org.handdown.pattern.change.Lengthen;
 import org.handdown.pattern.change.Marked;
@@ -45,6 +46,7 @@ final class ChangeRequests {
         LEAVE_OUT,
         RECUT,
         FACING,
+        LAYER,
         MERGE,
         MOCK_UP,
         SAMPLE,
@@ -120,7 +122,9 @@ final class ChangeRequests {
                             cloth == null ? PieceCloth.SHELL : cloth,
                             wrongSideOut,
                             uneven);
-                case FACING -> new FacingFrom(or(called, "facing"), on, Typed.text(edge), typed.mm("change.by", by));
+                case FACING ->
+                    new FacingFrom(or(called, "facing"), on, Typed.text(edge), typed.mm("change.by", by), cloth);
+                case LAYER -> new LayerFrom(or(called, "another layer"), on, cloth == null ? PieceCloth.LINING : cloth);
                 case MERGE ->
                     new MergeAlong(
                             or(called, "in one piece"), on, Typed.text(edge), Typed.text(other), Typed.text(otherEdge));

@@ -310,11 +310,19 @@ class PatternTest extends HouseholdTest {
         JsonNode bias = call(
                         user,
                         "POST",
-                        project + "/sums/bias",
-                        "{\"finished\":\"12 mm\",\"folds\":4,\"allowance\":\"0\",\"wanted\":\"1 m\",\"slantedJoins\":false,\"fromPanels\":true}")
+                        project + "/sums/strips",
+                        "{\"finished\":\"12 mm\",\"folds\":4,\"allowance\":\"0\",\"wanted\":\"1 m\",\"from\":\"PANELS\"}")
                 .body();
         assertThat(bias.path("strips")).isNotEmpty();
         assertThat(bias.path("width").asText()).isEqualTo("4.8 cm");
+        String band =
+                "{\"finished\":\"3 cm\",\"folds\":1,\"allowance\":\"1\",\"wanted\":\"60\",\"way\":\"ALONG\",\"from\":\"STASH\"}";
+        assertThat(call(user, "POST", project + "/sums/strips", band).text("detail"))
+                .contains("lies free in the stash");
+        JsonNode along = call(user, "POST", project + "/sums/strips", band.replace("STASH", "PANELS"))
+                .body();
+        assertThat(along.path("width").asText()).isEqualTo("5.0 cm");
+        assertThat(along.path("sentences").toString()).contains("60.0 cm are wanted: ", " from the ");
     }
 
     @Test
@@ -335,8 +343,8 @@ class PatternTest extends HouseholdTest {
         assertThat(call(
                                 other,
                                 "POST",
-                                project + "/sums/bias",
-                                "{\"finished\":\"12 mm\",\"folds\":4,\"allowance\":\"0\",\"wanted\":\"\",\"slantedJoins\":false,\"fromPanels\":true}")
+                                project + "/sums/strips",
+                                "{\"finished\":\"12 mm\",\"folds\":4,\"allowance\":\"0\",\"wanted\":\"\",\"from\":\"PANELS\"}")
                         .status())
                 .isEqualTo(404);
     }

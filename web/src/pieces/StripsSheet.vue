@@ -9,27 +9,36 @@ import { boundsOf } from '../drawing/paths'
 import { inRows } from '../drawing/sideBySide'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
-import TickField from '../ui/TickField.vue'
 
-/** Bias strips out of what the lay leaves, or out of whole panels: real strips, drawn where they lie. */
+/** Bands, ties and bindings pieced from offcuts: real strips, drawn where they lie, with joins and length before the first cut. */
 const { project } = defineProps<{ project: ProjectView }>()
 const form = reactive({
   finished: '12 mm',
   folds: '4',
   allowance: '0 mm',
   wanted: '1 m',
-  slantedJoins: false,
-  fromPanels: false,
+  way: 'BIAS' as NonNullable<Ask['way']>,
+  joining: 'DIAGONAL' as NonNullable<Ask['joining']>,
+  from: 'LEFT' as NonNullable<Ask['from']>,
+  cloth: '',
 })
-const result = ref<Schemas['BiasView']>()
+type Ask = Schemas['StripRequest']
+const result = ref<Schemas['StripsView']>()
+/** Any cloth of the project, or the one that is to show. */
+const roles = computed(() => [
+  { id: '', words: 'any cloth' },
+  ...project.roles
+    .filter((r) => project.cloths.some((c) => c.roles.includes(r.role)))
+    .map((r) => ({ id: r.role, words: r.words })),
+])
 const { problem, attempt } = useAttempt()
 provideProblem(problem)
 async function look() {
   const strips = await attempt(() =>
     take(
-      api.POST('/api/projects/{id}/sums/bias', {
+      api.POST('/api/projects/{id}/sums/strips', {
         params: { path: { id: project.id } },
-        body: { ...form, folds: Number(form.folds) },
+        body: { ...form, folds: Number(form.folds), cloth: (form.cloth || undefined) as Ask['cloth'] },
       }),
     ),
   )
@@ -50,12 +59,12 @@ const view = computed(
 
 <template>
   <details class="border-t border-line pt-2">
-    <summary class="min-h-8 cursor-pointer text-lg">Bias strips and piping from scraps</summary>
+    <summary class="min-h-8 cursor-pointer text-lg">Bands, ties and bindings from offcuts</summary>
     <form class="grid gap-2" @submit.prevent="look">
       <MeasureField
         label="finished width, or girth of the cord"
         :value="form.finished"
-        name="bias.finished"
+        name="strips.finished"
         @settle="(t) => (form.finished = t)"
       />
       <ChoiceField
@@ -64,23 +73,50 @@ const view = computed(
         :choices="[
           { id: '4', words: '4, double-fold binding' },
           { id: '2', words: '2, single' },
-          { id: '1', words: '1, round a cord' },
+          { id: '1', words: '1, flat, or round a cord' },
         ]"
       />
       <MeasureField
         label="allowance at both edges"
         :value="form.allowance"
-        name="bias.allowance"
+        name="strips.allowance"
         @settle="(t) => (form.allowance = t)"
       />
       <MeasureField
         label="length wanted"
         :value="form.wanted"
-        name="bias.wanted"
+        name="strips.wanted"
         @settle="(t) => (form.wanted = t)"
       />
-      <TickField v-model="form.slantedJoins" label="ends are cut along the grain" />
-      <TickField v-model="form.fromPanels" label="out of whole panels, not of what the lay leaves" />
+      <ChoiceField
+        v-model="form.way"
+        label="cut"
+        :choices="[
+          { id: 'BIAS', words: 'on the bias' },
+          { id: 'ALONG', words: 'along the grain' },
+          { id: 'ACROSS', words: 'across the grain' },
+          { id: 'EITHER', words: 'along or across' },
+        ]"
+      />
+      <ChoiceField
+        v-model="form.joining"
+        label="joined"
+        :choices="[
+          { id: 'DIAGONAL', words: 'square ends, on the diagonal' },
+          { id: 'STRAIGHT', words: 'straight across' },
+          { id: 'SLANTED', words: 'ends cut at 45° already' },
+        ]"
+      />
+      <ChoiceField
+        v-model="form.from"
+        label="out of"
+        :choices="[
+          { id: 'LEFT', words: 'what the lay leaves' },
+          { id: 'PANELS', words: 'whole panels' },
+          { id: 'STASH', words: 'panels and remnants of the stash' },
+        ]"
+      />
+      <ChoiceField v-if="form.from !== 'STASH'" v-model="form.cloth" label="of" :choices="roles" />
       <button class="act">Find strips</button>
       <ComplaintNote />
     </form>

@@ -11,14 +11,14 @@ import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
 /**
- * Bias strips out of odd scraps: real parallel strips at 45° to the grain inside each outline, not area over width. A join of square ends
- * on the diagonal costs the strip's width, of ends that are at 45° already 2√2 · a (handbook of the trade §4). Rings in mm, y up the
- * lengthwise grain.
+ * Strips out of odd scraps, to be pieced into a band, a tie or a binding: real parallel strips inside each outline, not area over width. A
+ * straight join costs both allowances, one of square ends on the diagonal the strip's width, of ends that are at 45° already 2√2 · a
+ * (handbook of the trade §4). Rings in mm, y up the lengthwise grain.
  *
  * @param strips longest first
  * @param cutMm width they are cut
  */
-public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
+public record PiecedStrips(List<Strip> strips, double cutMm, double joinMm) {
     private static final double LEAST_USEFUL = 2;
     private static final int PHASES = 12;
     private static final int MOST_SCRAPS = 40;
@@ -31,7 +31,46 @@ public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
      */
     public record Strip(int scrap, double lengthMm, Ring outline) {}
 
-    public BiasStrips {
+    /** How the strips lie to the lengthwise grain. */
+    public enum Way {
+        BIAS("on the bias", 45, -45),
+        ALONG("along the grain", 90),
+        ACROSS("across the grain", 0),
+        EITHER("along or across the grain", 90, 0);
+
+        private final String words;
+        private final double[] turns;
+
+        /** @param turns from the crosswise grain, degrees */
+        Way(String words, double... turns) {
+            this.words = words;
+            this.turns = turns;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How two strips are joined. */
+    public enum Joining {
+        STRAIGHT,
+        /** Square ends laid across each other, sewn on the diagonal: flatter, and costs more. */
+        DIAGONAL,
+        /** Ends that are cut at 45° already. */
+        SLANTED;
+
+        /** Length that one join costs, mm. */
+        public double costMm(double cutMm, double allowanceMm) {
+            return switch (this) {
+                case STRAIGHT -> 2 * allowanceMm;
+                case DIAGONAL -> cutMm;
+                case SLANTED -> slantedJoinMm(allowanceMm);
+            };
+        }
+    }
+
+    public PiecedStrips {
         strips = List.copyOf(strips);
     }
 
@@ -50,33 +89,39 @@ public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
         return 2 * Math.sqrt(2) * allowanceMm;
     }
 
+    /** On the bias. */
+    public static PiecedStrips of(List<Ring> scraps, List<Double> grainsDeg, double cutMm, double joinMm) {
+        return of(scraps, grainsDeg, Way.BIAS, cutMm, joinMm);
+    }
+
     /**
      * @param scraps outlines, each on its own
      * @param grainsDeg direction of the lengthwise grain of each
      * @param cutMm width of a strip
      * @param joinMm length lost at each join
      */
-    public static BiasStrips of(List<Ring> scraps, List<Double> grainsDeg, double cutMm, double joinMm) {
+    public static PiecedStrips of(List<Ring> scraps, List<Double> grainsDeg, Way way, double cutMm, double joinMm) {
         new Range(5, 300).require("bias.width", Length.ofMm(cutMm));
         if (scraps.isEmpty() || scraps.size() > MOST_SCRAPS) {
             throw new RefusedValueException("bias.scraps", "From 1 to 40 scraps at once.");
         }
         List<Strip> all = new ArrayList<>();
         for (int i = 0; i < scraps.size(); i++) {
-            all.addAll(best(scraps.get(i), i, grainsDeg.get(i), cutMm));
+            all.addAll(best(scraps.get(i), i, grainsDeg.get(i), way, cutMm, joinMm));
         }
         all.sort(Comparator.comparingDouble(Strip::lengthMm).reversed());
-        return new BiasStrips(all, cutMm, joinMm);
+        return new PiecedStrips(all, cutMm, joinMm);
     }
 
-    /** The better of both diagonals, and of several places to begin. */
-    private static List<Strip> best(Ring scrap, int index, double grainDeg, double cut) {
+    /** What joins to the greatest length, of all directions and of several places to begin. */
+    private static List<Strip> best(Ring scrap, int index, double grainDeg, Way way, double cut, double join) {
         List<Strip> best = List.of();
-        double most = 0;
-        for (double turn : new double[] {45, -45}) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (double turn : way.turns) {
             for (int phase = 0; phase < PHASES; phase++) {
                 List<Strip> found = strips(scrap, index, grainDeg - 90 + turn, cut, phase * cut / PHASES);
-                double sum = found.stream().mapToDouble(Strip::lengthMm).sum();
+                double sum =
+                        found.stream().mapToDouble(s -> s.lengthMm() - join).sum();
                 if (sum > most + 1e-9) {
                     most = sum;
                     best = found;
@@ -155,7 +200,12 @@ public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
         return List.of();
     }
 
-    public List<String> sentences(double wantedMm) {
+    /**
+     * What there is, and of what the length that is wanted is pieced.
+     *
+     * @param scraps names, in the order in which they were given
+     */
+    public List<String> sentences(double wantedMm, Way way, List<String> scraps) {
         List<Strip> taken = forLength(wantedMm);
         List<String> all = new ArrayList<>();
         all.add(Wording.fill(
@@ -164,10 +214,19 @@ public record BiasStrips(List<Strip> strips, double cutMm, double joinMm) {
                 taken.isEmpty()
                         ? Wording.fill("%.0f mm are wanted: %.0f mm are missing.", wantedMm, wantedMm - joinedMm())
                         : Wording.fill(
-                                "%.0f mm are wanted: %d strips with %d joins.",
-                                wantedMm, taken.size(), taken.size() - 1));
+                                "%.0f mm are wanted: %d strip%s with %d join%s.",
+                                wantedMm,
+                                taken.size(),
+                                taken.size() == 1 ? "" : "s",
+                                taken.size() - 1,
+                                taken.size() == 2 ? "" : "s"));
+        for (Strip strip : taken) {
+            all.add(Wording.fill("%.0f mm from %s.", Math.floor(strip.lengthMm()), scraps.get(strip.scrap())));
+        }
         all.add(
-                "Bias to straight grain, or tape the edge: two bias edges on each other stretch. Interface strips that are stretched.");
+                way == Way.BIAS
+                        ? "Bias to straight grain, or tape the edge: two bias edges on each other stretch. Interface strips that are stretched."
+                        : "Lay the joins where they do not meet a seam or a buttonhole, and press them open.");
         return all;
     }
 }
