@@ -39,7 +39,10 @@ const { looked, look, lookedAt } = others
 const lay = computed(() => looked.value?.lay ?? best.value ?? project.lay)
 const still = computed(() => running.value || !!looked.value)
 const state = computed(() => project.stations.find((s) => s.station === 'LAY'))
-const canLay = computed(() => project.panels.length > 0 && !!project.pieces)
+/** Panels of a source, or cloth that lies flat already. */
+const canLay = computed(
+  () => !!project.pieces && (project.panels.length > 0 || project.cloths.some((c) => c.kind === 'SHEET')),
+)
 const upstream = computed(() =>
   project.stations.find((s) => (s.station === 'PANELS' || s.station === 'PIECES') && s.stand === 'STALE'),
 )
@@ -125,8 +128,8 @@ useEventListener('keydown', (e: KeyboardEvent) => {
         v-else
         :text="
           canLay
-            ? 'Panels and pieces are ready. Let them be laid.'
-            : 'Panels and pieces come first: free the legs, then draft.'
+            ? 'Cloth and pieces are ready. Let them be laid.'
+            : 'Cloth that lies flat and pieces come first: measure the panels, or bring cloth at Source; then draft.'
         "
       />
     </template>

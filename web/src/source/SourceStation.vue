@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import ComplaintNote from '../ui/ComplaintNote.vue'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -113,7 +113,15 @@ const lines = [
   { id: 'cost', label: 'Cost' },
 ] as const
 const brought = computed(() => project.cloths.filter((c) => c.mark).length)
+const slips = useTemplateRef<{ turnTo: (id: string) => void }>('slips')
+const beside = computed(() => ({
+  id: 'cloths',
+  name: 'Beside it',
+  note: brought.value ? String(brought.value) : undefined,
+}))
+/** Where all cloth lies flat already, that is the sheet to see. */
 const tabs = computed(() => [
+  ...(project.source || !brought.value ? [] : [beside.value]),
   { id: 'what', name: 'It is' },
   { id: 'cloth', name: 'Cloth' },
   ...(project.source
@@ -127,7 +135,7 @@ const tabs = computed(() => [
         { id: 'suits', name: 'Suits' },
       ].map((t) => ({ ...t, note: 'note' in t && t.note ? String(t.note) : undefined }))
     : []),
-  { id: 'cloths', name: 'Beside it', note: brought.value ? String(brought.value) : undefined },
+  ...(project.source || !brought.value ? [beside.value] : []),
 ])
 </script>
 
@@ -138,10 +146,23 @@ const tabs = computed(() => [
   >
     <template #table>
       <SourceDrawing v-if="project.source" :source="project.source" :joins="[]" :inches="isInches" />
-      <EmptyTable v-else text="Say what it is and measure it. The drawing follows your numbers." />
+      <EmptyTable
+        v-else
+        :text="
+          brought
+            ? 'What was brought lies flat already: it is drawn at Lay, with the pieces on it.'
+            : 'Say what it is and measure it. The drawing follows your numbers.'
+        "
+      />
     </template>
-    <SlipTabs :tabs="tabs">
+    <SlipTabs ref="slips" :tabs="tabs">
       <template #what>
+        <p v-if="!project.source" class="mb-3 text-muted">
+          Only cloth that lies flat, and nothing to take apart?
+          <button type="button" class="act" @click="slips?.turnTo('cloths')">
+            Bring it out of the stash
+          </button>
+        </p>
         <form class="grid gap-3" novalidate @submit.prevent="settleAll">
           <ChoiceField
             v-model="form.kind"

@@ -17,6 +17,8 @@ function choose(i: number) {
   open.value = tabs[i]?.id ?? ''
   emit('open', open.value)
 }
+/** A door from one sheet to another. */
+defineExpose({ turnTo: (id: string) => (open.value = id) })
 </script>
 
 <template>

@@ -71,7 +71,11 @@ const tabs = computed(() => [
       />
       <EmptyTable
         v-else
-        text="First say what will be taken apart, at Source. Then every seam can be picked here."
+        :text="
+          project.cloths.length
+            ? 'Nothing is sewn together here: what was brought lies flat already.'
+            : 'First say what will be taken apart, at Source. Then every seam can be picked here.'
+        "
       />
     </template>
     <div v-if="plan" class="grid gap-4">

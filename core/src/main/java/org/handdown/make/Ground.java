@@ -29,7 +29,9 @@ public record Ground(Cloth cloth, Practice practice, Beside.@Nullable Apart own)
         list.add(
                 "press",
                 list.isIroned() ? "Press the cloth flat and true its ends" : "Lay the cloth flat and true its ends",
-                "Pull it square, and cut the ends along a drawn thread or square to the selvedge. " + list.pressing(),
+                "Pull it square, and cut the ends along a drawn thread or square to the selvedge. "
+                        + (list.isIroned() ? "Iron: " : "")
+                        + list.pressing(),
                 list.pressingCaution(),
                 10,
                 before);

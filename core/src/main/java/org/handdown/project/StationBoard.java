@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.handdown.alter.LetOut;
 import org.handdown.body.BodyMeasure;
 import org.handdown.make.Step;
@@ -94,6 +95,10 @@ final class StationBoard {
     private StationState ofEach(Station station, Function<ClothRoom, StationState> one) {
         List<String> told = new ArrayList<>();
         for (ClothRoom its : room.sources()) {
+            if (its.project().source() == null && !isNothingSewn()) {
+                // There is no source of the project's own: those that were brought tell.
+                continue;
+            }
             StationState state = one.apply(its);
             boolean isOwn = its.project().inHand().isEmpty();
             String of = isOwn ? "" : named(its.project()) + ": ";
@@ -105,6 +110,10 @@ final class StationBoard {
         return settled(station, String.join("; ", told));
     }
 
+    private boolean isNothingSewn() {
+        return room.sources().stream().allMatch(its -> its.project().source() == null);
+    }
+
     private static String named(Project project) {
         Source source = project.source();
         return source == null ? "the source" : source.name();
@@ -114,8 +123,13 @@ final class StationBoard {
         Source source = project.source();
         int more = project.cloths().brought().size();
         String beside = more == 0 ? "" : Wording.fill("; %d thing%s beside it", more, more == 1 ? "" : "s");
+        if (source == null && room.hasCloth()) {
+            return settled(
+                    Station.SOURCE,
+                    project.cloths().brought().stream().map(Brought::name).collect(Collectors.joining(", ")));
+        }
         return source == null
-                ? open(Station.SOURCE, "What will be taken apart?")
+                ? open(Station.SOURCE, "What will be taken apart, or is there cloth that lies flat?")
                 : settled(
                         Station.SOURCE,
                         Wording.fill(
@@ -131,8 +145,10 @@ final class StationBoard {
     }
 
     private StationState takeApart() {
-        if (project.source() == null) {
-            return open(Station.TAKE_APART, "Waits for the source.");
+        if (isNothingSewn()) {
+            return room.hasCloth()
+                    ? settled(Station.TAKE_APART, "Not needed: nothing is sewn together.")
+                    : open(Station.TAKE_APART, "Waits for the source.");
         }
         return ofEach(Station.TAKE_APART, this::takeApart);
     }
@@ -170,7 +186,7 @@ final class StationBoard {
         if (!room.garment().isCutOut()) {
             return settled(Station.PANELS, "Not needed: nothing is cut out.");
         }
-        if (project.source() == null && room.hasCloth()) {
+        if (isNothingSewn() && room.hasCloth()) {
             return settled(Station.PANELS, "All of it lies flat already.");
         }
         return ofEach(Station.PANELS, its -> panelsState(its.project()));

@@ -26,6 +26,8 @@ public record Shopping(List<Item> items) {
     /** A spool of sewing thread (common practice, no source). */
     public static final double SPOOL_M = 200;
 
+    private static final String PIECED = ", or strips pieced from offcuts: see Pieces, Sums";
+
     public Shopping {
         items = items.stream().sorted(Comparator.comparing(Item::sort)).toList();
     }
@@ -63,7 +65,8 @@ public record Shopping(List<Item> items) {
                 boolean isInterfacing = need.cloth() == PieceCloth.INTERFACING;
                 items.add(ofCloth(
                         need,
-                        Wording.fill("%d piece%s", need.pieces(), need.pieces() == 1 ? "" : "s"),
+                        Wording.fill("%d piece%s", need.pieces(), need.pieces() == 1 ? "" : "s")
+                                + (need.cloth() == PieceCloth.BINDING ? PIECED : ""),
                         isInterfacing ? shelf.interfacing() : shelf.sheets(need)));
             }
         }

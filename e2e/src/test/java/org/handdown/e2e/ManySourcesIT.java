@@ -86,7 +86,45 @@ class ManySourcesIT {
         which.getByRole(AriaRole.BUTTON).first().click();
         assertThat(shirt).hasAttribute("aria-pressed", "false");
         table.goTo("Make");
-        assertThat(table.text("\\((striped )?[Ss]hirt.*\\)|\\(.*shirt.*\\)")).isVisible();
+        assertThat(table.text("Wash and dry the source \\(.*shirt")).isVisible();
+        table.leave();
+    }
+
+    /** No garment at all: cloth by the metre is brought, laid, held against a printed demand, and worked to the end. */
+    @Test
+    void clothAloneBecomesAGarmentToTheLastStep() {
+        Table table = Table.sitDown(Stage.get(), 1280, 800, false);
+        table.aim("smock", "Pim", "92 cm");
+        table.goTo("Source");
+        table.button("Bring it out of the stash").click();
+        look(table, "calico");
+        table.thing("unbleached calico").click();
+        table.field("How much of it; empty for all that is free").fill("70 cm");
+        table.field("It serves as").selectOption(new SelectOption().setLabel("outer cloth"));
+        table.button("Bring it: reserved for this project").click();
+        assertThat(table.thread("Source")).containsText("unbleached calico");
+        assertThat(table.thread("Take apart")).containsText("nothing is sewn together");
+        table.goTo("Lay");
+        table.button("Lay the pieces").click();
+        assertThat(table.thread("Lay"))
+                .containsText(
+                        Pattern.compile("All pieces lie|without a place"),
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(60_000));
+        table.sheet("How far");
+        table.settle("Printed length, if any", "much");
+        table.button("Find the least length").click();
+        assertThat(table.text("is not a length I can read")).isVisible();
+        table.settle("Printed length, if any", "3 m");
+        table.button("Find the least length").click();
+        assertThat(table.text("^Printed: 300.0 cm of cloth 140.0 cm wide; these pieces take"))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
+                        .setTimeout(90_000));
+        assertThat(table.text("^Along or across the grain: ")).isVisible();
+        table.goTo("Make");
+        assertThat(table.text("^To find or buy")).isVisible();
+        assertThat(table.text("^buttons, 5")).isVisible();
+        assertThat(table.text("Press the cloth flat and true its ends")).isVisible();
         table.leave();
     }
 
