@@ -10,6 +10,7 @@ import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
 import CarriedSheet from './CarriedSheet.vue'
 import DrawnSheet from './DrawnSheet.vue'
+import OverlaySheet from './OverlaySheet.vue'
 import PhotoTable from './PhotoTable.vue'
 import ReshapeSheet from './ReshapeSheet.vue'
 import PanelsTable from './PanelsTable.vue'
@@ -180,7 +181,10 @@ const wrongSide = ref(false)
             @asked="(id) => (asked = id)" /></template
         ><template #carried
           ><CarriedSheet :project="project" :panel="panel" @point="(to) => (pointing = to)" /></template
-        ><template #reshape><ReshapeSheet :project="project" :panel="panel" /></template
+        ><template #reshape
+          ><div class="grid gap-4">
+            <ReshapeSheet :project="project" :panel="panel" />
+            <OverlaySheet :project="project" :panel="panel" /></div></template
       ></SlipTabs>
     </div>
   </StationFrame>

@@ -308,7 +308,7 @@ class PatternIT extends Seated {
         table.bring("2-wrap-skirt.project.json");
         table.goTo("Pieces");
         table.sheet("Sums");
-        table.text("Bias strips and piping from scraps").click();
+        table.text("Bands, ties and bindings from offcuts").click();
         table.button("Find strips").click();
         assertThat(table.text("strips of 4.8 cm lie in the scraps")).isVisible();
         assertThat(table.page().getByLabel("Strips on the scraps")).isVisible();
