@@ -57,6 +57,9 @@ class CrawlIT {
     private final Map<String, Integer> pressed = new HashMap<>();
     private String doing = "";
 
+    /** Questions of the page that nobody answered yet, to be named where one never is. */
+    private final java.util.List<String> unanswered = new java.util.ArrayList<>();
+
     @BeforeEach
     void becomeTheOwner() throws IOException, InterruptedException {
         String[] started = Stage.script("start").split(" ");
@@ -65,9 +68,18 @@ class CrawlIT {
         page = Stage.get().visitor(1280, 800, false);
         page.setDefaultTimeout(15_000);
         page.onPageError(e -> faults.add(doing + ": " + e));
-        page.onRequest(r -> open.incrementAndGet());
-        page.onRequestFinished(r -> open.decrementAndGet());
-        page.onRequestFailed(r -> open.decrementAndGet());
+        page.onRequest(r -> {
+            open.incrementAndGet();
+            unanswered.add(r.method() + " " + r.url());
+        });
+        page.onRequestFinished(r -> {
+            open.decrementAndGet();
+            unanswered.remove(r.method() + " " + r.url());
+        });
+        page.onRequestFailed(r -> {
+            open.decrementAndGet();
+            unanswered.remove(r.method() + " " + r.url());
+        });
         page.onResponse(this::answered);
         page.navigate(server.address);
         page.getByLabel("Name of the household").fill("An empty house");
@@ -244,8 +256,17 @@ class CrawlIT {
 
     /** Until every question that the page has asked is answered. Streams of progress stay open; no run is begun here. */
     private void settled() {
-        page.waitForCondition(() -> open.get() <= 0);
+        answered();
         page.evaluate("() => new Promise(done => requestAnimationFrame(() => setTimeout(done, 0)))");
-        page.waitForCondition(() -> open.get() <= 0);
+        answered();
+    }
+
+    /** A slow answer is waited for; one that never comes is named. */
+    private void answered() {
+        try {
+            page.waitForCondition(() -> open.get() <= 0, new Page.WaitForConditionOptions().setTimeout(60_000));
+        } catch (PlaywrightException late) {
+            throw new AssertionError(doing + ": never answered: " + unanswered, late);
+        }
     }
 }
