@@ -24,6 +24,7 @@ import org.handdown.measure.Wording;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.reuse.Keeper;
 import org.handdown.reuse.Use;
 import org.handdown.reuse.Want;
@@ -165,6 +166,13 @@ public final class Workroom {
     /** The outer cloth of the garment: of its own source, or the first that was brought to serve as one. */
     public Optional<Cloth> ground() {
         return table.ground();
+    }
+
+    /** The cloth that serves a role, the first of several; none where it is bought. */
+    public Optional<Cloth> serving(PieceCloth role) {
+        return roles().serving(role).stream()
+                .flatMap(name -> cloth(name).stream())
+                .findFirst();
     }
 
     /** What quick tests told of the garment's outer cloth; nothing before there is one. */

@@ -20,8 +20,6 @@ import org.handdown.stash.StashSearch;
 record InStock(List<AtHand.Stocked> stock) {
     /** Elastic so much narrower or wider still goes through its casing (common practice, no source). */
     private static final double WIDTH_OFF_MM = 3;
-    /** A buttonhole takes a button that is so much off (common practice, no source). */
-    private static final double BUTTON_OFF_MM = 1;
 
     private static final int MOST_SHOWN = 3;
 
@@ -120,6 +118,6 @@ record InStock(List<AtHand.Stocked> stock) {
     }
 
     private static boolean fits(double diameterMm, Supply s) {
-        return s.sizeMm() == 0 || Math.abs(diameterMm - s.sizeMm()) <= BUTTON_OFF_MM;
+        return s.sizeMm() == 0 || Math.abs(diameterMm - s.sizeMm()) <= Sought.BUTTON_OFF_MM;
     }
 }

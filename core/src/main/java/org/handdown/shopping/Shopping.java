@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.handdown.cloth.Cloth;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
@@ -179,7 +178,7 @@ public record Shopping(List<Item> items) {
     }
 
     private static Item thread(Design design, Workroom room, InStock shelf) {
-        double metres = Thread.of(design, role -> served(room, role)).metres();
+        double metres = Thread.of(design, room::serving).metres();
         return new Item(
                 Item.Sort.THREAD,
                 "thread, spools",
@@ -188,11 +187,5 @@ public record Shopping(List<Item> items) {
                 Stock.Unit.PIECES,
                 Wording.fill("about %.0f m; a spool has %.0f m", Math.ceil(metres), SPOOL_M),
                 shelf.thread());
-    }
-
-    private static Optional<Cloth> served(Workroom room, PieceCloth role) {
-        return room.roles().serving(role).stream()
-                .flatMap(name -> room.cloth(name).stream())
-                .findFirst();
     }
 }

@@ -19,7 +19,7 @@ public record Sought(
         Role role, double acrossMm, double alongMm, int count, double diameterMm, double passesMm, ClothRules cloth) {
     private static final Range SIZE = new Range(0, 20_000);
     /** A buttonhole takes a button that is so much off (common practice, no source). */
-    static final int BUTTON_OFF_MM = 1;
+    public static final int BUTTON_OFF_MM = 1;
 
     /** What it shall do. */
     public enum Role {

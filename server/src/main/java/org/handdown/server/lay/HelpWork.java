@@ -147,9 +147,7 @@ class HelpWork {
 
     /** The cloth that serves a role, with what its tests told; where none does, one like the outer cloth is bought. */
     private static Cloth served(Workroom room, PieceCloth role) {
-        return room.roles().serving(role).stream()
-                .flatMap(name -> room.cloth(name).stream())
-                .findFirst()
+        return room.serving(role)
                 .or(room::ground)
                 .orElseThrow(() -> new RefusedValueException(
                         "cloth", "Say what the cloth is first: a source, or something brought out of the stash."));
