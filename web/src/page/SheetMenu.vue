@@ -88,7 +88,7 @@ const sheets = computed(() => {
   <Menu as="div" class="relative">
     <MenuButton class="act act-main"><Scissors :size="18" /> To the table</MenuButton>
     <MenuItems
-      class="slip absolute right-0 z-30 mt-2 grid max-h-[70vh] w-80 gap-1 overflow-y-auto p-2 focus:outline-none"
+      class="slip z-30 mt-2 grid max-h-[70vh] gap-1 overflow-y-auto max-sm:fixed max-sm:inset-x-3 sm:absolute sm:right-0 sm:w-96 p-2 focus:outline-none"
     >
       <MenuItem v-for="s in sheets" v-slot="{ active }" :key="s.href" :disabled="!s.ready">
         <a

@@ -31,7 +31,7 @@ const high = computed(() => box.value.maxY - box.value.minY)
 const view = computed(
   () => `${box.value.minX - 15} ${-box.value.maxY - 15} ${wide.value + 30} ${high.value + 30}`,
 )
-const stroke = computed(() => Math.max(wide.value, high.value) / 220)
+const stroke = computed(() => Math.max(wide.value, high.value) / 420)
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 package org.handdown.panel;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -47,7 +48,8 @@ public record Overlay(
 
     public Overlay {
         common = List.copyOf(common);
-        edges = Map.copyOf(edges);
+        // Told in the same order every time.
+        edges = Collections.unmodifiableMap(new TreeMap<>(edges));
     }
 
     /** @throws RefusedValueException for a panel on itself */
