@@ -1,4 +1,4 @@
-import { ref } from 'vue'
+import { ref, type Ref } from 'vue'
 import { ProblemError, type Problem } from './client'
 
 /** Something asked that may be refused: the refusal stays to be shown until the next asking. */
@@ -21,4 +21,10 @@ export function useAttempt() {
     }
   }
   return { problem, busy, attempt }
+}
+
+/** Sends what a field holds and empties it when that was taken: what was written while the answer was awaited stays. */
+export async function sending(field: Ref<string>, ask: (text: string) => Promise<unknown>) {
+  const text = field.value
+  if ((await ask(text)) && field.value === text) field.value = ''
 }

@@ -2,16 +2,17 @@
 import ComplaintNote from '../ui/ComplaintNote.vue'
 import { ref } from 'vue'
 import { api, type ProjectView } from '../api/client'
+import { sending } from '../api/useAttempt'
 import { useHand } from '../project/hand'
 import RefusalNote from '../project/RefusalNote.vue'
 
 defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
 const text = ref('')
-async function add() {
-  if (await change((params) => api.POST('/api/projects/{id}/notes', { params, body: { text: text.value } })))
-    text.value = ''
-}
+const add = () =>
+  sending(text, (note) =>
+    change((params) => api.POST('/api/projects/{id}/notes', { params, body: { text: note } })),
+  )
 const remove = (index: number) =>
   change(({ path, query }) =>
     api.DELETE('/api/projects/{id}/notes/{index}', { params: { path: { ...path, index }, query } }),

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
+import { sending } from '../api/useAttempt'
 import { projectKeys } from '../project/useProject'
 import ChoiceField from '../ui/ChoiceField.vue'
 import ComplaintNote from '../ui/ComplaintNote.vue'
@@ -72,8 +73,9 @@ const { data: projects } = useQuery({
 })
 const project = ref('')
 const amount = ref('')
-async function hold(as: 'RESERVED' | 'WISHED') {
-  if (project.value && (await stash.hold(thing.id, project.value, amount.value, as))) amount.value = ''
+function hold(as: 'RESERVED' | 'WISHED') {
+  const by = project.value
+  if (by) void sending(amount, (text) => stash.hold(thing.id, by, text, as))
 }
 </script>
 
