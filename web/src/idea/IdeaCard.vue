@@ -1,49 +1,56 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take } from '../api/client'
 import LaySketch from '../lay/LaySketch.vue'
-import type { Card } from './useIdeas'
+import type { Found } from './useIdeas'
 
 /** One thing that could be made: how it lies, what it takes and what it saves. */
-defineProps<{ card: Card; isLaying: boolean; busy: boolean; isNamed: boolean }>()
+const { found } = defineProps<{ found: Found; busy: boolean; isFor: boolean }>()
 const emit = defineEmits<{ begin: [] }>()
+const {
+  data: laid,
+  error,
+  refetch,
+} = useQuery(
+  computed(() => ({
+    queryKey: ['ideas', 'found', found.id, found.worth],
+    queryFn: ({ signal }: { signal: AbortSignal }) =>
+      take(api.GET('/api/ideas/found/{id}', { params: { path: { id: found.id } }, signal })),
+    staleTime: Infinity,
+    retry: false,
+  })),
+)
 </script>
 
 <template>
-  <article class="slip grid w-full content-start gap-2 p-4" :class="{ 'outline-2 outline-madder': isLaying }">
+  <article class="slip grid w-full content-start gap-2 p-4">
     <h2 class="text-xl first-letter:uppercase">
-      {{ card.idea.words
-      }}<span v-if="isNamed" class="block text-base text-muted">from the {{ card.idea.sourceName }}</span>
+      {{ found.words }}<template v-if="isFor"> for {{ found.wearer }}</template
+      ><span class="block text-base text-muted">from: {{ found.from }}</span>
     </h2>
-    <template v-if="card.laid">
+    <template v-if="laid">
       <div class="mx-auto w-full max-w-60">
-        <LaySketch :lay="card.laid.lay" :name="`${card.idea.words}, laid on the ${card.idea.sourceName}`" />
+        <LaySketch :lay="laid.lay" :name="`${found.words}, laid on: ${found.from}`" />
       </div>
       <p
-        v-for="(s, i) in card.laid.sentences"
+        v-for="(s, i) in laid.sentences"
         :key="s"
         class="text-[15px]"
-        :class="i === 0 && (card.laid.whole ? 'text-good font-semibold' : 'text-stale')"
+        :class="i === 0 && (laid.whole ? 'font-semibold text-good' : 'text-stale')"
       >
         {{ s }}
       </p>
-      <button
-        class="act mt-1"
-        :class="{ 'act-main': card.laid.whole }"
-        :disabled="busy"
-        @click="emit('begin')"
-      >
+      <button class="act mt-1" :class="{ 'act-main': laid.whole }" :disabled="busy" @click="emit('begin')">
         Begin with it
       </button>
     </template>
-    <p v-else-if="card.why" class="text-stale">{{ card.why }}</p>
+    <p v-else-if="error" class="text-stale">
+      {{ error.message }} <button class="underline" @click="refetch()">Look again</button>
+    </p>
     <p v-else class="text-[15px] text-muted">
-      {{
-        isLaying
-          ? 'Being laid …'
-          : card.idea.chance === 'TIGHT'
-            ? 'Tight; not laid yet.'
-            : 'Cloth enough by the figures; not laid yet.'
-      }}
-      <span class="block">{{ card.idea.sentence }}</span>
+      {{ found.whole ? 'All of it lies.' : 'Not all of it lies.' }}
+      <span class="block">{{ found.sentence }}</span>
     </p>
   </article>
 </template>

@@ -1,10 +1,8 @@
 package org.handdown.idea;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import org.handdown.body.BodyMeasure;
@@ -31,24 +29,20 @@ import org.handdown.project.Aim;
 import org.handdown.project.Garment;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.shopping.AtHand;
 import org.handdown.source.Assessment;
 import org.handdown.source.Construction;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.GarmentMeasures;
 import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.graph.Anatomy;
-import org.handdown.source.graph.Part;
-import org.handdown.unpick.JoinDecision;
-import org.handdown.unpick.LeastOpening;
-import org.handdown.unpick.UnpickPlan;
 
 /**
- * A draft for a wearer out of a source: the project that would be begun, its parts flat, its pieces drafted, nothing laid yet.
+ * A draft for a wearer out of what is offered: the project that would be begun, its parts flat, its pieces drafted, nothing laid yet.
  *
  * @param problem as panels and pieces stand
  */
-public record Idea(Project project, FitProblem problem) {
+public record Idea(Project project, FitProblem problem, Offered from, Opening opening) {
     /** What quick tests tell, before anything is laid. */
     public record Quick(Chance chance, String sentence) {}
 
@@ -71,7 +65,7 @@ public record Idea(Project project, FitProblem problem) {
      * @param unit that lengths will be shown in
      * @param practice that the household goes by
      */
-    public record Ask(Source source, Draft draft, Wearer wearer, LengthUnit unit, Practice practice) {}
+    public record Ask(Offered from, Draft draft, Wearer wearer, LengthUnit unit, Practice practice) {}
 
     /** Something to look at first: average trousers become dungarees for a child of whom nothing but a height is supposed. */
     public static Ask example(Practice practice) {
@@ -98,7 +92,7 @@ public record Idea(Project project, FitProblem problem) {
                         .collect(Collectors.toSet())));
         Wearer child = new Wearer(
                 "a child", Map.of(BodyMeasure.HEIGHT, new Wearer.Taken(Length.ofMm(980), "", Origin.PROPOSED)));
-        return new Ask(trousers, Drafts.require("dungarees"), child, LengthUnit.CM, practice);
+        return new Ask(Offered.of(trousers), Drafts.require("dungarees"), child, LengthUnit.CM, practice);
     }
 
     /** With as much cloth as the source has. */
@@ -111,19 +105,15 @@ public record Idea(Project project, FitProblem problem) {
      */
     public static Idea of(Ask ask, Opening opening) {
         Draft draft = ask.draft;
-        Project project = Project.named(name(draft, ask.wearer))
-                .by(ask.practice)
+        Project project = ask.from
+                .in(Project.named(name(draft, ask.wearer)).by(ask.practice))
                 .withAim(new Aim(
-                        Garment.CUT_OUT, draft.id(), draft.words(), ask.wearer.proposing(draft.measures()), ask.unit))
-                .withSource(ask.source);
-        Project opened = project.withOpening(
-                new Project.Opening(opening == Opening.ALL ? all(project) : leastWork(project), Map.of()));
-        Project measured = new Workroom(opened).redoPanels();
-        Project drafted = new Workroom(measured).redoPieces();
+                        Garment.CUT_OUT, draft.id(), draft.words(), ask.wearer.proposing(draft.measures()), ask.unit));
+        Project drafted = new Workroom(Opened.of(project, opening)).redoPieces();
         FitProblem problem = new Workroom(drafted)
                 .problem()
                 .orElseThrow(() -> new RefusedValueException("source", "Nothing of it can be laid flat."));
-        return new Idea(drafted, problem);
+        return new Idea(drafted, problem, ask.from, opening);
     }
 
     private static String name(Draft draft, Wearer wearer) {
@@ -132,52 +122,17 @@ public record Idea(Project project, FitProblem problem) {
         return Wording.fill("%s for %s", words, wearer.name());
     }
 
-    private static Map<String, JoinDecision> all(Project project) {
-        Map<String, JoinDecision> joins = new HashMap<>();
-        new Workroom(project)
-                .anatomy().orElseThrow().joins().stream()
-                        .filter(j -> !j.finishedEdge())
-                        .forEach(j -> joins.put(j.id(), j.isSeamless() ? JoinDecision.LEAVE : JoinDecision.UNPICK));
-        Workroom room = new Workroom(project.withOpening(new Project.Opening(joins, Map.of())));
-        boolean isFlat = room.flatParts().size()
-                == room.anatomy().orElseThrow().mainParts().size();
-        if (!isFlat) {
-            // Whole cloth is cut only where a part stays a tube without it.
-            joins.replaceAll((join, was) -> JoinDecision.UNPICK);
-        }
-        return joins;
-    }
-
     /**
-     * The best that was found: with the least work where everything lies then, else with all the cloth that the source has.
+     * The best that was found: with the least work where everything lies then, else with all the cloth that there is.
      *
      * @param seconds for both together
+     * @param stock of the household, what is free of it
      */
-    public static LaidIdea best(Ask ask, double seconds, BooleanSupplier cancelled) {
-        LaidIdea least = of(ask, Opening.LEAST).laid(seconds / 3, cancelled);
-        return least.isWhole() || cancelled.getAsBoolean()
+    public static LaidIdea best(Ask ask, List<AtHand.Stocked> stock, double seconds, BooleanSupplier cancelled) {
+        LaidIdea least = of(ask, Opening.LEAST).laid(stock, seconds / 3, cancelled);
+        return least.isWhole() || cancelled.getAsBoolean() || ask.from.isFlat()
                 ? least
-                : of(ask, Opening.ALL).laid(seconds * 2 / 3, cancelled);
-    }
-
-    /** What has to be opened so that every main part lies flat; finished edges stay. */
-    private static Map<String, JoinDecision> leastWork(Project project) {
-        Workroom room = new Workroom(project);
-        Anatomy anatomy = room.anatomy().orElseThrow();
-        UnpickPlan closed = room.plan().orElseThrow();
-        Map<String, Double> minutes = new HashMap<>();
-        anatomy.joins().forEach(j -> minutes.put(j.id(), closed.minutes(j, JoinDecision.UNPICK)));
-        Set<String> parts = anatomy.mainParts().stream().map(Part::id).collect(Collectors.toSet());
-        List<LeastOpening.Answer> least =
-                new LeastOpening(anatomy, new LeastOpening.Want(parts, Set.of(), Set.of()), minutes).best(1);
-        Map<String, JoinDecision> joins = new HashMap<>();
-        anatomy.joins().stream().filter(j -> !j.finishedEdge()).forEach(j -> joins.put(j.id(), JoinDecision.LEAVE));
-        if (least.isEmpty()) {
-            joins.replaceAll((join, was) -> JoinDecision.UNPICK);
-        } else {
-            least.get(0).open().forEach(j -> joins.put(j, JoinDecision.UNPICK));
-        }
-        return joins;
+                : of(ask, Opening.ALL).laid(stock, seconds * 2 / 3, cancelled);
     }
 
     /**
@@ -201,19 +156,46 @@ public record Idea(Project project, FitProblem problem) {
                 enough.sentences().get(0));
     }
 
+    /** Cloth that there is and cloth that the pieces cover, mm². */
+    public record Areas(double clothMm2, double wantedMm2) {}
+
+    /** What two things must have together to be worth a try. */
+    public Areas areas() {
+        return new Areas(
+                problem.panels().stream()
+                        .mapToDouble(p -> p.outline().areaMm2())
+                        .sum(),
+                problem.pieces().stream()
+                        .filter(FitPiece::required)
+                        .mapToDouble(p -> p.quantity()
+                                * p.variants().stream()
+                                        .mapToDouble(v -> v.outline().areaMm2())
+                                        .min()
+                                        .orElse(0))
+                        .sum());
+    }
+
     /** Laid for real, for so many seconds at most. */
-    public LaidIdea laid(double seconds, BooleanSupplier cancelled) {
-        int wanted = required().stream().mapToInt(FitPiece::quantity).sum();
-        boolean[] whole = {false};
+    public LaidIdea laid(List<AtHand.Stocked> stock, double seconds, BooleanSupplier cancelled) {
+        int wanted = problem.pieces().stream().mapToInt(FitPiece::quantity).sum();
+        Patience patience =
+                new Patience(required().stream().mapToInt(FitPiece::quantity).sum(), wanted);
         FitLayout layout = new Fitter(
                         problem,
                         new Fitter.Budget(seconds, Long.MAX_VALUE, 1, 1),
                         List.of(),
                         System::nanoTime,
-                        () -> whole[0] || cancelled.getAsBoolean(),
-                        better -> whole[0] = lying(better) == wanted)
+                        () -> patience.isOver() || cancelled.getAsBoolean(),
+                        better ->
+                                patience.saw(lying(better), better.placements().size()))
                 .fit();
-        return LaidIdea.of(this, layout, lying(layout), wanted);
+        return laid(layout, stock);
+    }
+
+    /** As it was laid before: the same layout weighed against what is at hand now. */
+    public LaidIdea laid(FitLayout layout, List<AtHand.Stocked> stock) {
+        int wanted = required().stream().mapToInt(FitPiece::quantity).sum();
+        return LaidIdea.of(this, layout, stock, lying(layout), wanted);
     }
 
     private List<FitPiece> required() {
@@ -226,5 +208,31 @@ public record Idea(Project project, FitProblem problem) {
         return (int) layout.placements().stream()
                 .filter(p -> ids.contains(p.piece()))
                 .count();
+    }
+
+    /** How long to go on: what may be left out is worth half a second more, and no longer. */
+    private static final class Patience {
+        private static final long FOR_THE_REST_NANOS = 500_000_000;
+
+        private final int needed;
+        private final int all;
+        private volatile long end = Long.MAX_VALUE;
+
+        Patience(int needed, int all) {
+            this.needed = needed;
+            this.all = all;
+        }
+
+        void saw(int neededLying, int lying) {
+            if (lying == all) {
+                end = Long.MIN_VALUE;
+            } else if (neededLying == needed && end == Long.MAX_VALUE) {
+                end = System.nanoTime() + FOR_THE_REST_NANOS;
+            }
+        }
+
+        boolean isOver() {
+            return end == Long.MIN_VALUE || (end != Long.MAX_VALUE && System.nanoTime() > end);
+        }
     }
 }

@@ -290,8 +290,19 @@ final class StationBoard {
             return stale(Station.LAY, "Panels or pieces changed since.");
         }
         int unplaced = lay.layout().unplaced().size();
+        long needed = lay.layout().unplaced().stream()
+                .filter(u -> lay.problem().piece(u.piece()).required())
+                .count();
         String used = Wording.fill(
                 "%.0f %% of the cloth used", 100 * lay.layout().measures().utilisation());
+        if (unplaced > 0 && needed == 0) {
+            return settled(
+                    Station.LAY,
+                    Wording.fill(
+                                    "All that it needs lies, %d that may be left out %s not, ",
+                                    unplaced, unplaced == 1 ? "does" : "do")
+                            + used);
+        }
         return unplaced == 0
                 ? settled(Station.LAY, "All pieces lie, " + used)
                 : open(Station.LAY, Wording.fill("%d piece%s without a place", unplaced, unplaced == 1 ? "" : "s"));

@@ -101,6 +101,14 @@ public final class Workroom {
         return cloth.plan();
     }
 
+    /** To take all sources of the project apart as it is settled, minutes of work. */
+    public double minutesApart() {
+        return table.sources().stream()
+                .flatMap(r -> r.plan().stream())
+                .mapToDouble(UnpickPlan::minutes)
+                .sum();
+    }
+
     /** Main parts that can be laid flat as things now hang together. */
     public List<String> flatParts() {
         return cloth.flatParts();

@@ -52,7 +52,8 @@ class IdeaTest {
     }
 
     private static Idea.Ask ask(Source source, String draft, double height) {
-        return new Idea.Ask(source, Drafts.require(draft), Demo.child(height), LengthUnit.CM, Practice.SHIPPED);
+        return new Idea.Ask(
+                Offered.of(source), Drafts.require(draft), Demo.child(height), LengthUnit.CM, Practice.SHIPPED);
     }
 
     private static Idea idea(Source source, String draft, double height) {
@@ -64,7 +65,7 @@ class IdeaTest {
     void corduroysBecomeDungareesForAChild() {
         Idea idea = idea(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100);
         assertThat(idea.quick(() -> false).chance()).isNotEqualTo(Idea.Chance.NO);
-        LaidIdea laid = Idea.best(ask(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100), 30, () -> false);
+        LaidIdea laid = Idea.best(ask(Demo.source(Demo.CONSTRUCTION), "dungarees", 1100), List.of(), 30, () -> false);
         assertThat(laid.isWhole()).isTrue();
         Lay lay = java.util.Objects.requireNonNull(laid.project().lay());
         assertThat(RuleChecker.check(lay.problem(), lay.layout())).isEmpty();
@@ -93,7 +94,7 @@ class IdeaTest {
             try {
                 Idea idea = idea(curtain(), draft.id(), 1160);
                 if (idea.quick(() -> false).chance() == Idea.Chance.NO) {
-                    assertThat(idea.laid(0.5, () -> false).isWhole())
+                    assertThat(idea.laid(List.of(), 0.5, () -> false).isWhole())
                             .as(draft.id())
                             .isFalse();
                 }
@@ -105,11 +106,30 @@ class IdeaTest {
 
     @Test
     void whatLiesWholeIsWorthMoreThanAnythingThatDoesNot() {
-        LaidIdea whole = new LaidIdea(Demo.project(1100), 5, 5, 300, 0, List.of(), 0.1, List.of("zip"));
-        LaidIdea short1 = new LaidIdea(Demo.project(1100), 4, 5, 0, 200, List.of(), 0.9, List.of());
-        assertThat(whole.worth()).isGreaterThan(short1.worth());
-        LaidIdea keeping = new LaidIdea(Demo.project(1100), 5, 5, 300, 20, List.of("hem"), 0.1, List.of("zip"));
-        assertThat(keeping.worth()).isGreaterThan(whole.worth());
+        LaidIdea whole = laid(5, 300, 0, Assessment.Missed.DEARLY, false);
+        assertThat(whole.worth())
+                .isGreaterThan(laid(4, 0, 200, Assessment.Missed.LITTLE, true).worth());
+        // What a person weighs among those that lie: work saved, how dear the source is, how surely it lies.
+        assertThat(laid(5, 300, 20, Assessment.Missed.DEARLY, false).worth()).isGreaterThan(whole.worth());
+        assertThat(laid(5, 300, 0, Assessment.Missed.LITTLE, false).worth()).isGreaterThan(whole.worth());
+        assertThat(laid(5, 300, 0, Assessment.Missed.DEARLY, true).worth()).isGreaterThan(whole.worth());
+    }
+
+    private static LaidIdea laid(int lying, double apart, double kept, Assessment.Missed missed, boolean isSure) {
+        return new LaidIdea(
+                Demo.project(1100),
+                Idea.Opening.ALL,
+                lying,
+                5,
+                0,
+                apart,
+                kept,
+                List.of(),
+                0.5,
+                missed,
+                isSure,
+                List.of(),
+                List.of());
     }
 
     @Test

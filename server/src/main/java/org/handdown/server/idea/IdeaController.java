@@ -1,24 +1,12 @@
 package org.handdown.server.idea;
 
-import java.time.Clock;
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
-import org.handdown.body.Wearer;
 import org.handdown.idea.Idea;
 import org.handdown.idea.LaidIdea;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
-import org.handdown.measure.RefusedValueException;
-import org.handdown.pattern.draft.Draft;
-import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Kept;
-import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
 import org.handdown.server.account.HouseholdUser;
@@ -30,66 +18,66 @@ import org.handdown.server.project.Shown;
 import org.handdown.server.project.Typed;
 import org.handdown.server.stash.StashSources;
 import org.handdown.server.table.PracticeService;
-import org.handdown.server.wearer.Wearers;
-import org.handdown.server.web.BusyException;
 import org.handdown.server.web.Ceiling;
-import org.handdown.source.Source;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a garment of the stash could become, and from which a wish could be made: quick tests over all, then real lays one by one. */
+/** What a stash could become: a question is put, worked on in the background, and what is found is shown while more is found. */
 @RestController
 @RequestMapping("/api/ideas")
 class IdeaController {
-    private static final long TRYING_MILLIS = 15_000;
-    /** One lay of a household's question at a time: laying for projects goes on beside it. */
-    private final Semaphore turn = new Semaphore(1, true);
+    private static final long EXAMPLE_MILLIS = 15_000;
 
+    private final IdeaSearches searches;
+    private final SearchViews views;
+    private final LaidAgain laidAgain;
+    private final IdeaTask.Workers workers;
     private final StashSources stash;
     private final ProjectService projects;
-    private final Wearers wearers;
-    private final QuickIdeas quickly;
     private final Ceiling ceiling;
     private final Kept kept;
     private final PracticeService practice;
-    private final Clock clock;
     private final double seconds;
 
     /** @param seconds most time of one lay */
     IdeaController(
+            IdeaSearches searches,
+            SearchViews views,
+            LaidAgain laidAgain,
+            IdeaTask.Workers workers,
             StashSources stash,
             ProjectService projects,
-            Wearers wearers,
-            QuickIdeas quickly,
             Ceiling ceiling,
             Kept kept,
             PracticeService practice,
-            Clock clock,
             @Value("${handdown.idea-seconds}") double seconds) {
+        this.searches = searches;
+        this.views = views;
+        this.laidAgain = laidAgain;
+        this.workers = workers;
         this.stash = stash;
         this.projects = projects;
-        this.wearers = wearers;
-        this.quickly = quickly;
         this.ceiling = ceiling;
         this.kept = kept;
         this.practice = practice;
-        this.clock = clock;
         this.seconds = seconds;
     }
 
     /**
-     * @param source of the stash; null for all of them
+     * @param source of the stash; null for all of it that is free
      * @param draft of the wish; empty for all of them
-     * @param wearer by name
+     * @param wearer by name; empty for everybody whose height is known
      * @param height as it was typed; empty for somebody known
-     * @param unit that lengths are read and shown in; centimetres where nothing is said
+     * @param unit that it is read in; centimetres where nothing is said
      */
     record IdeaRequest(
             @Nullable UUID source,
@@ -97,86 +85,65 @@ class IdeaController {
             @Nullable String wearer,
             @Nullable String height,
             @Nullable LengthUnit unit) {
-        LengthUnit shown() {
-            return unit == null ? LengthUnit.CM : unit;
+        Question question() {
+            return new Question(
+                    source == null ? "" : source.toString(),
+                    Typed.text(draft),
+                    Typed.text(wearer),
+                    Typed.text(height),
+                    unit == null ? LengthUnit.CM : unit);
         }
     }
 
-    /**
-     * @param source of the stash by its id
-     * @param chance by quick tests
-     * @param sentence why
-     */
-    record IdeaView(
-            String source, String sourceName, String draft, String words, Idea.Chance chance, String sentence) {}
-
-    /** Every garment that could be made, the likeliest first. */
-    @PostMapping
-    List<IdeaView> ask(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
-        Wearer wearer = wearer(user, body);
-        List<StashSources.Named> sources = body.source == null
-                ? stash.free(user.householdId())
-                : List.of(stash.require(user.householdId(), body.source));
-        String wish = Typed.text(body.draft);
-        List<Draft> drafts = wish.isEmpty() ? QuickIdeas.garments() : List.of(Drafts.require(wish));
-        if (body.source == null && wish.isEmpty()) {
-            throw new RefusedValueException("draft", "Say what you wish for, or which source to begin from.");
-        }
-        Practice by = practice.of(user.householdId());
-        long end = System.nanoTime() + TRYING_MILLIS * 700_000;
-        List<IdeaView> found = ceiling.under(TRYING_MILLIS, () -> {
-            List<IdeaView> all = new ArrayList<>();
-            for (StashSources.Named source : sources) {
-                for (Draft draft : drafts) {
-                    all.add(quick(source.id(), new Idea.Ask(source.source(), draft, wearer, body.shown(), by), end));
-                }
-            }
-            return all;
-        });
-        return found.stream().sorted(Comparator.comparing(IdeaView::chance)).toList();
+    /** Puts a question: an earlier one of the household is over then. What was found with the same figures stays found. */
+    @PostMapping("/search")
+    SearchViews.SearchView ask(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
+        searches.ask(user.householdId(), body.question());
+        workers.call(user.householdId());
+        return search(user);
     }
 
-    private IdeaView quick(UUID id, Idea.Ask ask, long end) {
-        Idea.Quick quick = quickly.of(ask, end);
-        return new IdeaView(
-                id.toString(),
-                ask.source().name(),
-                ask.draft().id(),
-                ask.draft().words(),
-                quick.chance(),
-                new Say(ask.unit()).sentence(quick.sentence()));
+    @GetMapping("/search")
+    SearchViews.SearchView search(@AuthenticationPrincipal HouseholdUser user) {
+        return views.of(user.householdId());
     }
 
-    /**
-     * @param worth what lies whole is worth more, then what saves more than it takes
-     * @param lay as it lies
-     */
-    record LaidView(boolean whole, int lying, int wanted, double worth, List<String> sentences, LayView lay) {}
+    /** Asked once more, it goes on from where it was. */
+    @PostMapping("/search/stop")
+    SearchViews.SearchView stop(@AuthenticationPrincipal HouseholdUser user) {
+        searches.stop(user.householdId());
+        return search(user);
+    }
 
-    /** Lays one of them for real. */
-    @PostMapping("/lay")
-    LaidView lay(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
-        LaidIdea laid = laid(user, body);
+    /** @param lay as it lies */
+    record LaidView(boolean whole, List<String> sentences, LayView lay) {}
+
+    /** One that was laid: what it takes and what it leaves. */
+    @GetMapping("/found/{id}")
+    LaidView found(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        LaidAgain.Again again = laidAgain.of(user.householdId(), id);
+        LaidIdea laid = again.laid();
         Project project = laid.project();
-        Lay lay = java.util.Objects.requireNonNull(project.lay());
         Shown shown = Shown.of(project, new Workroom(project));
+        Say say = Say.to(project);
         return new LaidView(
                 laid.isWhole(),
-                laid.lying(),
-                laid.wanted(),
-                laid.worth(),
-                IdeaWords.of(laid),
-                LayViews.alone(shown, lay));
+                IdeaWords.of(laid).stream().map(say::sentence).toList(),
+                LayViews.alone(shown, java.util.Objects.requireNonNull(project.lay())));
     }
 
-    /** A project begun with it: everything filled in, the source reserved, the lay laid. */
-    @PostMapping("/begin")
+    /** A project begun with it: everything filled in, all that it is made of reserved, the lay laid. */
+    @PostMapping("/found/{id}/begin")
     @ResponseStatus(HttpStatus.CREATED)
-    BegunView begin(@AuthenticationPrincipal HouseholdUser user, @RequestBody IdeaRequest body) {
-        UUID source = Typed.require("source", body.source);
-        LaidIdea laid = laid(user, body);
-        return new BegunView(
-                stash.begin(user.householdId(), source, laid.project()).toString());
+    BegunView begin(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
+        LaidAgain.Again again = laidAgain.of(user.householdId(), id);
+        UUID begun = stash.begin(
+                user.householdId(),
+                again.row().thing(),
+                again.row().other(),
+                again.laid().project(),
+                again.laid().takes());
+        return new BegunView(begun.toString());
     }
 
     record BegunView(String id) {}
@@ -189,54 +156,14 @@ class IdeaController {
         LaidIdea laid = kept.of(
                 Kept.Result.IDEA,
                 List.of("example", by),
-                () -> inTurn(() -> ceiling.under(
-                        TRYING_MILLIS,
+                () -> ceiling.under(
+                        EXAMPLE_MILLIS,
                         () -> Idea.best(
                                 Idea.example(by),
+                                List.of(),
                                 seconds,
-                                () -> Thread.currentThread().isInterrupted()))));
+                                () -> Thread.currentThread().isInterrupted())));
         return new BegunView(
                 projects.begin(user.householdId(), laid.project(), "an example").toString());
-    }
-
-    private LaidIdea laid(HouseholdUser user, IdeaRequest body) {
-        Source source = stash.require(user.householdId(), Typed.require("source", body.source))
-                .source();
-        Draft draft = Drafts.require(Typed.text(body.draft));
-        Wearer wearer = wearer(user, body);
-        Idea.Ask ask = new Idea.Ask(source, draft, wearer, body.shown(), practice.of(user.householdId()));
-        List<Object> from = List.of(source, draft.id(), wearer, ask.unit(), ask.practice(), "laid");
-        return kept.of(
-                Kept.Result.IDEA,
-                from,
-                () -> inTurn(() -> ceiling.under(
-                        TRYING_MILLIS,
-                        () -> Idea.best(
-                                ask, seconds, () -> Thread.currentThread().isInterrupted()))));
-    }
-
-    private LaidIdea inTurn(Supplier<LaidIdea> work) {
-        try {
-            if (!turn.tryAcquire(TRYING_MILLIS, TimeUnit.MILLISECONDS)) {
-                throw new BusyException("Others are trying things out at the moment; ask again in a few seconds.");
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new BusyException("The program is being stopped; ask again once it runs.");
-        }
-        try {
-            return work.get();
-        } finally {
-            turn.release();
-        }
-    }
-
-    private Wearer wearer(HouseholdUser user, IdeaRequest body) {
-        return wearers.wearer(
-                user.householdId(),
-                Typed.text(body.wearer),
-                Typed.text(body.height),
-                new Typed(body.shown()),
-                LocalDate.now(clock));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.handdown.idea.LaidIdea;
 import org.handdown.measure.Wording;
+import org.handdown.source.Assessment;
 
 /** What a person weighs of an idea, in sentences. */
 final class IdeaWords {
@@ -13,13 +14,7 @@ final class IdeaWords {
 
     static List<String> of(LaidIdea idea) {
         List<String> all = new ArrayList<>();
-        all.add(
-                idea.isWhole()
-                        ? Wording.fill(
-                                "All %d pieces lie; %.0f %% of the cloth is used.", idea.wanted(), 100 * idea.used())
-                        : Wording.fill(
-                                "%d of %d pieces lie after a few seconds; more time or more cloth may help.",
-                                idea.lying(), idea.wanted()));
+        all.add(lies(idea));
         all.add(
                 idea.minutesApart() < 1
                         ? "Nothing to take apart."
@@ -28,8 +23,33 @@ final class IdeaWords {
             all.add(Wording.fill(
                     "Lives on: %s; that saves about %.0f min.", some(idea.kept()), Math.max(0, idea.keptMinutes())));
         }
+        if (!idea.atHand().isEmpty()) {
+            all.add("In the stash for it: " + some(idea.atHand()) + ".");
+        }
         all.add(idea.bought().isEmpty() ? "Nothing to buy." : Wording.fill("To find or buy: %s.", some(idea.bought())));
+        if (idea.missed() == Assessment.Missed.DEARLY) {
+            all.add("What it is cut from is a treasure: try it in an old sheet first.");
+        }
+        all.addAll(idea.meetings());
         return all;
+    }
+
+    private static String lies(LaidIdea idea) {
+        if (!idea.isWhole()) {
+            return Wording.fill(
+                    "%d of %d pieces lie after a few seconds; more time or more cloth may help.",
+                    idea.lying(), idea.wanted());
+        }
+        String rest = idea.leftOut() == 0
+                ? ""
+                : Wording.fill(", %d that may be left out %s not", idea.leftOut(), idea.leftOut() == 1 ? "does" : "do");
+        return Wording.fill(
+                idea.isSure()
+                        ? "All %d pieces surely lie%s; %.0f %% of the cloth is used."
+                        : "All %d pieces lie%s; measure the cloth again before you cut. %.0f %% of it is used.",
+                idea.wanted(),
+                rest,
+                100 * idea.used());
     }
 
     private static String some(List<String> names) {

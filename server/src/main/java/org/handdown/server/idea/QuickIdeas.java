@@ -29,7 +29,7 @@ class QuickIdeas {
 
     /** @param end of {@link System#nanoTime()}: later tests say less */
     Idea.Quick of(Idea.Ask ask, long end) {
-        return kept.of(Kept.Result.IDEA, List.of(ask.source(), ask.draft().id(), ask.wearer(), ask.practice()), () -> {
+        return kept.of(Kept.Result.IDEA, List.of(ask.from(), ask.draft().id(), ask.wearer(), ask.practice()), () -> {
             try {
                 return Idea.of(ask)
                         .quick(() -> System.nanoTime() > end

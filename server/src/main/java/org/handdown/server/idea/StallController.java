@@ -6,6 +6,7 @@ import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.idea.Idea;
+import org.handdown.idea.Offered;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
@@ -100,7 +101,7 @@ class StallController {
     private AnswerView answer(Source source, Draft draft, Known known, Practice by, long end) {
         Wearer wearer = known.wearer();
         Idea.Quick found = ceiling.under(
-                TRYING_MILLIS, () -> quick.of(new Idea.Ask(source, draft, wearer, known.unit(), by), end));
+                TRYING_MILLIS, () -> quick.of(new Idea.Ask(Offered.of(source), draft, wearer, known.unit(), by), end));
         return new AnswerView(
                 wearer.name(),
                 draft.id(),

@@ -90,6 +90,9 @@ interface FitRunMapper {
     /** Back into the queue with what it has: its instance stops, another goes on. */
     void handBack(@Param("lease") Lease lease);
 
+    /** Does one wait whose household has none at work? */
+    boolean isAnyWaiting();
+
     /** Runs of a household that wait or work. */
     int countActive(@Param("household") UUID household);
 

@@ -90,8 +90,13 @@ class ProjectWrites {
     UUID begin(UUID household, Project project, String what) {
         return Objects.requireNonNull(transaction.execute(t -> {
             UUID id = create(household, project, what);
+            ProjectOf of = new ProjectOf(household, id);
             if (project.aim() != null) {
-                events.publishEvent(new AimChanged(new ProjectOf(household, id), null, project.aim()));
+                events.publishEvent(new AimChanged(of, null, project.aim()));
+            }
+            if (!project.cloths().brought().isEmpty()) {
+                events.publishEvent(
+                        new ThingsBrought(of, List.of(), project.cloths().brought()));
             }
             return id;
         }));

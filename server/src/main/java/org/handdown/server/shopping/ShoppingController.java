@@ -12,6 +12,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,13 +31,22 @@ class ShoppingController {
 
     private Shopping shopping(ProjectOf of, Project project) {
         Project whole = project.turnedBack();
-        return Shopping.of(projects.room(whole), whole.lay(), stock.free(of.household()));
+        return Shopping.of(projects.room(whole), whole.lay(), stock.free(of, whole));
     }
 
     @GetMapping("/shopping")
     ShoppingView list(ProjectOf of) {
         Project project = projects.project(of);
-        return ShoppingView.of(shopping(of, project), Say.to(project));
+        Shopping shopping = shopping(of, project);
+        return ShoppingView.of(shopping, stock.isUnreserved(of, shopping.items()), Say.to(project));
+    }
+
+    /** Reserves whatever of the stash serves it and nobody else was promised. */
+    @PostMapping("/shopping/reserve")
+    ShoppingView reserve(ProjectOf of) {
+        Project project = projects.project(of);
+        stock.reserve(of, shopping(of, project).items());
+        return list(of);
     }
 
     /** The same on paper, with boxes to tick. */

@@ -10,8 +10,9 @@ import org.handdown.shopping.Shopping;
  * A list of what a project takes beside the cloth on its table.
  *
  * @param missing lines that are not at hand
+ * @param unreserved whether something is at hand that the project was not promised yet
  */
-record ShoppingView(List<ItemView> items, int missing) {
+record ShoppingView(List<ItemView> items, int missing, boolean unreserved) {
     /**
      * @param needs and {@code lacks}: in words; empty for a thing that is one and whole
      * @param there whether all of it is at hand
@@ -29,10 +30,11 @@ record ShoppingView(List<ItemView> items, int missing) {
     /** @param counts whether it serves as it is; else it must be seen first */
     record AtHandView(String name, String where, boolean counts) {}
 
-    static ShoppingView of(Shopping shopping, Say say) {
+    static ShoppingView of(Shopping shopping, boolean unreserved, Say say) {
         return new ShoppingView(
                 shopping.items().stream().map(i -> item(i, say)).toList(),
-                shopping.missing().size());
+                shopping.missing().size(),
+                unreserved);
     }
 
     private static ItemView item(Item item, Say say) {

@@ -99,16 +99,14 @@ class HoldService {
         return begin(household, thing, project);
     }
 
-    /** A project begun with a source that is in it already. */
-    @Transactional
-    UUID begin(UUID household, UUID thing, Project project) {
-        requireFree(household, thing);
+    private UUID begin(UUID household, UUID thing, Project project) {
         UUID begun = projects.begin(household, project, "a source from the stash");
         hold(household, thing, begun, Hold.RESERVED, 0);
         return begun;
     }
 
-    private void requireFree(UUID household, UUID thing) {
+    /** @throws RefusedValueException with who holds it */
+    void requireFree(UUID household, UUID thing) {
         StashService.Kept kept = stash.require(household, thing);
         if (kept.free() <= 0) {
             throw promised(household, thing, kept.item().thing().stock(), 0);

@@ -80,6 +80,29 @@ class ShoppingListTest extends HouseholdTest {
         assertThat(item("ELASTIC").path("there").asBoolean()).isTrue();
     }
 
+    /** Named is not promised: reserved, it is at hand for this project alone, and what it does not need stays free. */
+    @Test
+    void whatIsAtHandIsReservedAtOnce() {
+        add(
+                "{\"kind\":\"NOTION\",\"name\":\"elastic\",\"notion\":\"ELASTIC\",\"size\":{\"length\":\"3 m\",\"words\":\"10 mm\"}}");
+        add(
+                "{\"kind\":\"KEEPER\",\"name\":\"horn buttons\",\"keeper\":\"BUTTONS\",\"size\":{\"count\":\"6\",\"diameter\":\"15 mm\"}}");
+        assertThat(list().path("unreserved").asBoolean()).isTrue();
+        JsonNode now = call(user, "POST", "/api/projects/" + project + "/shopping/reserve", "")
+                .body();
+        assertThat(now.path("unreserved").asBoolean()).isFalse();
+        assertThat(item("ELASTIC").path("there").asBoolean()).isTrue();
+        assertThat(item("BUTTONS").path("there").asBoolean()).isTrue();
+        JsonNode held = read(user, "/api/stash/held/" + project).body();
+        assertThat(held.findValuesAsText("name")).contains("elastic", "horn buttons");
+        JsonNode things = call(
+                        user, "POST", "/api/stash/search", "{\"text\":\"horn\",\"place\":\"\",\"from\":0,\"size\":{}}")
+                .body()
+                .path("things");
+        // Five of six buttons are promised.
+        assertThat(things.get(0).path("free").asText()).isEqualTo("1");
+    }
+
     @Test
     void itIsTakenToTheShopOnPaper() throws Exception {
         Loaded loaded = new Loaded(raw(user, "/api/projects/" + project + "/sheets/shopping.pdf?paper=letter"));
