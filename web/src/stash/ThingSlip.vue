@@ -16,6 +16,7 @@ import type { Stash, Thing, ThingBody } from './useStash'
 const { thing, stash } = defineProps<{ thing: Thing; stash: Stash }>()
 const emit = defineEmits<{ close: []; picked: [id: string]; gone: [thing: Thing]; beside: [thing: Thing] }>()
 const router = useRouter()
+const isCloth = computed(() => thing.kind !== 'KEEPER' && thing.kind !== 'NOTION')
 const one = ref<Schemas['OneThing']>()
 const editing = ref(false)
 const load = async () => (one.value = await stash.one(thing.id))
@@ -109,13 +110,10 @@ function hold(as: 'RESERVED' | 'WISHED') {
         <li v-if="thing.descent" class="text-muted">From {{ thing.descent }}</li>
       </ul>
       <div class="flex flex-wrap gap-2">
-        <button v-if="thing.kind === 'SOURCE'" class="act act-main" :disabled="!thing.isFree" @click="begin">
+        <button v-if="isCloth" class="act act-main" :disabled="!thing.isFree" @click="begin">
           <Play :size="16" /> Begin with it
         </button>
-        <RouterLink
-          v-if="thing.kind === 'SOURCE'"
-          class="act"
-          :to="{ name: 'ideas', query: { source: thing.id } }"
+        <RouterLink v-if="isCloth" class="act" :to="{ name: 'ideas', query: { source: thing.id } }"
           ><Lightbulb :size="16" /> What would it make?</RouterLink
         >
         <button class="act" @click="editing = true"><Pencil :size="16" /> Change</button>

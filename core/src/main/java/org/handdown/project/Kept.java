@@ -30,6 +30,7 @@ public interface Kept {
         STEPS,
         WORKABLE,
         IDEA,
+        SHEETS,
         VIEW
     }
 

@@ -1,9 +1,9 @@
 package org.handdown.stash;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
@@ -32,12 +32,17 @@ public record StashSearch(Sought sought) {
      * @param free how much of it nobody else was promised, in its own count
      */
     public Optional<Served> in(StashThing thing, double free) {
+        return in(thing, free, Sheet::of);
+    }
+
+    /** @param sheets of a thing, for those who keep them */
+    public Optional<Served> in(StashThing thing, double free, Function<StashThing, List<Sheet>> sheets) {
         if (free <= 0) {
             return Optional.empty();
         }
         return switch (sought.role()) {
             case ANYTHING -> Optional.of(new Served("", 0, null, null));
-            case SHEET, STRIP -> inCloth(thing, free);
+            case SHEET, STRIP -> inCloth(thing, free, sheets);
             case BUTTONS -> buttons(thing, free);
             case RIB -> rib(thing, free);
             case ZIP -> keeper(thing, KeeperKind.ZIP, free);
@@ -45,7 +50,7 @@ public record StashSearch(Sought sought) {
         };
     }
 
-    private Optional<Served> inCloth(StashThing thing, double free) {
+    private Optional<Served> inCloth(StashThing thing, double free, Function<StashThing, List<Sheet>> sheets) {
         Cloth cloth = thing.cloth();
         if (cloth == null || !sought.cloth().allow(cloth.weave(), cloth.heat())) {
             return Optional.empty();
@@ -53,11 +58,11 @@ public record StashSearch(Sought sought) {
         StashThing left = thing instanceof StashThing.ByTheMetre m && free < m.lengthMm() && free >= 50
                 ? new StashThing.ByTheMetre(cloth, m.widthMm(), free)
                 : thing;
-        List<Served> all = new ArrayList<>();
-        for (Sheet sheet : Sheet.of(left)) {
-            sheet.place(sought.acrossMm(), sought.alongMm()).ifPresent(at -> all.add(lying(sheet, at)));
-        }
-        return all.stream().min(Comparator.comparingDouble(Served::spareMm));
+        // The smallest that will do: how much it has to spare is asked of that one alone.
+        return sheets.apply(left).stream()
+                .sorted(Comparator.comparingDouble(s -> s.outline().areaMm2()))
+                .flatMap(s -> s.place(sought.acrossMm(), sought.alongMm()).map(at -> lying(s, at)).stream())
+                .findFirst();
     }
 
     private Served lying(Sheet sheet, Ring at) {

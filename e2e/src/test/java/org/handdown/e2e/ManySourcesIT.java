@@ -162,4 +162,28 @@ class ManySourcesIT {
         assertThat(table.thread("Aim")).containsText("for Pim");
         table.leave();
     }
+
+    /** Of everything for everybody: what is found stays when the page is left, and another day only what changed is tried. */
+    @Test
+    void theWholeStashIsAskedForEverybody() {
+        Table table = Table.sitDown(Stage.get(), 1280, 800, false);
+        String home = table.page().url().replaceAll("(https?://[^/]+).*", "$1");
+        table.page().navigate(home + "/ideas");
+        table.field("From").selectOption("everything that is free");
+        table.field("It shall become").selectOption(new SelectOption().setLabel("dungarees"));
+        table.field("Who will wear it").selectOption("everybody who is measured");
+        table.button("Try it").click();
+        table.text("^\\d+ tries: \\d+ lies? whole").waitFor(new Locator.WaitForOptions().setTimeout(120_000));
+        assertThat(table.page().getByRole(AriaRole.ARTICLE).first())
+                .containsText(Pattern.compile("dungarees for ", Pattern.CASE_INSENSITIVE));
+        int cards = table.page().getByRole(AriaRole.ARTICLE).count();
+        table.page().navigate(home + "/stash");
+        table.page().navigate(home + "/ideas");
+        assertThat(table.page().getByRole(AriaRole.ARTICLE)).hasCount(cards);
+        assertThat(table.field("It shall become").locator("option:checked")).hasText("dungarees");
+        table.button("Try it").click();
+        // All of it was found before.
+        assertThat(table.text("^\\d+ tries: \\d+ lies? whole")).isVisible();
+        table.leave();
+    }
 }

@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
 @Component
 public final class KeptResults implements Kept {
     private static final int MOST = 160;
-    /** Panels are asked for one by one. */
+    /** Panels and things of a stash are asked for one by one. */
     private static final int MOST_PANELS = 1600;
 
     private static final Duration UNUSED = Duration.ofMinutes(20);
@@ -59,10 +59,11 @@ public final class KeptResults implements Kept {
 
     public KeptResults() {
         for (Result result : Result.values()) {
+            boolean isOfMany = result == Result.PANEL || result == Result.USABLE || result == Result.SHEETS;
             kept.put(
                     result,
                     Caffeine.newBuilder()
-                            .maximumSize(result == Result.PANEL || result == Result.USABLE ? MOST_PANELS : MOST)
+                            .maximumSize(isOfMany ? MOST_PANELS : MOST)
                             .expireAfterAccess(UNUSED)
                             .softValues()
                             .build());

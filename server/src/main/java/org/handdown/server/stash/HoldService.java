@@ -3,15 +3,18 @@ package org.handdown.server.stash;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.pattern.PieceCloth;
+import org.handdown.project.Brought;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.web.NotThereException;
-import org.handdown.source.Source;
 import org.handdown.stash.Hold;
+import org.handdown.stash.StashThing;
 import org.handdown.stash.Stock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
@@ -87,22 +90,28 @@ class HoldService {
     }
 
     /**
-     * A project begun with a source, which is reserved for it; neither without the other.
+     * A project begun with a source, or with cloth that lies flat; it is reserved for it, and neither is there without the other.
      *
-     * @param name empty for the source's own
+     * @param name empty for the thing's own
      */
     @Transactional
     UUID begin(UUID household, UUID thing, String name) {
         requireFree(household, thing);
-        Source source = stash.requireSource(household, thing);
-        Project project = Project.named(name.isEmpty() ? source.name() : name).withSource(source);
-        return begin(household, thing, project);
-    }
-
-    private UUID begin(UUID household, UUID thing, Project project) {
-        UUID begun = projects.begin(household, project, "a source from the stash");
-        hold(household, thing, begun, Hold.RESERVED, 0);
-        return begun;
+        StashService.Kept kept = stash.require(household, thing);
+        StashThing what = kept.item().thing();
+        Project project = Project.named(name.isEmpty() ? what.name() : name);
+        String told = "something from the stash";
+        if (what instanceof StashThing.Garment g) {
+            UUID begun = projects.begin(household, project.withSource(g.source()), told);
+            hold(household, thing, begun, Hold.RESERVED, 0);
+            return begun;
+        }
+        Brought flat =
+                new BroughtThing(thing.toString(), kept.item(), kept.free()).in(project, Set.of(PieceCloth.SHELL));
+        if (flat.cloth() == null) {
+            throw new RefusedValueException("thing", "Nothing is cut from that: begin with cloth.");
+        }
+        return projects.begin(household, project.withCloths(project.cloths().with(flat)), told);
     }
 
     /** @throws RefusedValueException with who holds it */

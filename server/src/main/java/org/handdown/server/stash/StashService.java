@@ -11,6 +11,7 @@ import org.handdown.formats.project.StashItemJson;
 import org.handdown.geometry.Box;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.project.Kept.Result;
 import org.handdown.server.stash.ThingMapper.Columns;
 import org.handdown.server.stash.ThingMapper.Narrowing;
 import org.handdown.server.stash.ThingMapper.ThingRow;
@@ -35,12 +36,21 @@ public class StashService {
 
     static final int A_PAGE = 60;
     /** Of what could serve by its size so many are looked at closely at once, the smallest first, until a page is full. */
-    private static final int LOOKED_AT = 400;
+    private static final int LOOKED_AT = 100;
+
+    /** Others of the program are given so many of a kind at most. */
+    private static final int MOST_OF_A_KIND = 400;
 
     private final ThingMapper mapper;
+    private final org.handdown.project.Kept results;
 
-    StashService(ThingMapper mapper) {
+    StashService(ThingMapper mapper, org.handdown.project.Kept results) {
         this.mapper = mapper;
+        this.results = results;
+    }
+
+    private List<Sheet> sheets(StashThing thing) {
+        return results.of(Result.SHEETS, List.of(thing), () -> Sheet.of(thing));
     }
 
     /** A thing with its row. @param served where something was looked for: how well it serves */
@@ -103,7 +113,7 @@ public class StashService {
             List<Kept> near = new ArrayList<>();
             mapper.list(household, by, colours, from, LOOKED_AT).forEach(r -> read(r, near, broken));
             near.stream()
-                    .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free())))
+                    .map(k -> new Kept(k.row, k.item, search.in(k.item.thing(), k.free(), this::sheets)))
                     .filter(k -> k.served.isPresent())
                     .forEach(serving::add);
         }
@@ -132,7 +142,7 @@ public class StashService {
     private List<Kept> of(UUID household, List<String> kinds) {
         List<Kept> whole = new ArrayList<>();
         Narrowing by = new Narrowing("", null, "", kinds, "", "", "", null, 0, 0, false);
-        mapper.list(household, by, List.of(), 0, LOOKED_AT).forEach(r -> read(r, whole, new ArrayList<>()));
+        mapper.list(household, by, List.of(), 0, MOST_OF_A_KIND).forEach(r -> read(r, whole, new ArrayList<>()));
         return whole;
     }
 

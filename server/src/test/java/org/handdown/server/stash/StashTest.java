@@ -77,6 +77,29 @@ class StashTest extends HouseholdTest {
         assertThat(sheet.body().get("count").asInt()).isEqualTo(1);
     }
 
+    /** Cloth by the metre begins a project as a garment does: it lies on its table, and is reserved. */
+    @Test
+    void aLengthOfClothBeginsAProject() {
+        String id = add(
+                "{\"kind\":\"LENGTH\",\"cloth\":{\"name\":\"linen\",\"weave\":\"PLAIN\",\"heat\":\"THREE_DOTS\"},\"size\":{\"width\":\"140\",\"length\":\"250\"}}");
+        String begun = call(user, "POST", "/api/stash/" + id + "/begin", "{}").text("id");
+        var project = read(user, "/api/projects/" + begun).body();
+        assertThat(project.path("name").asText()).isEqualTo("linen");
+        assertThat(project.path("cloths").findValuesAsText("name")).contains("linen");
+        assertThat(read(user, "/api/stash/held/" + begun).body().findValuesAsText("name"))
+                .containsExactly("linen");
+        assertThat(call(user, "POST", "/api/stash/" + id + "/begin", "{}")
+                        .body()
+                        .toString())
+                .contains("reserved for");
+        String buttons = add(
+                "{\"kind\":\"KEEPER\",\"name\":\"horn buttons\",\"keeper\":\"BUTTONS\",\"size\":{\"count\":\"6\",\"diameter\":\"15 mm\"}}");
+        assertThat(call(user, "POST", "/api/stash/" + buttons + "/begin", "{}")
+                        .body()
+                        .toString())
+                .contains("begin with cloth");
+    }
+
     @Test
     void aGarmentComesInByThreeMeasuresAndTheRestGrowsWithThem() {
         String id = add(
