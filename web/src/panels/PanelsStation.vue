@@ -10,6 +10,7 @@ import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
 import CarriedSheet from './CarriedSheet.vue'
 import DrawnSheet from './DrawnSheet.vue'
+import WholePanelsSheet from './WholePanelsSheet.vue'
 import OverlaySheet from './OverlaySheet.vue'
 import PhotoTable from './PhotoTable.vue'
 import ReshapeSheet from './ReshapeSheet.vue'
@@ -184,7 +185,8 @@ const wrongSide = ref(false)
         ><template #reshape
           ><div class="grid gap-4">
             <ReshapeSheet :project="project" :panel="panel" />
-            <OverlaySheet :project="project" :panel="panel" /></div></template
+            <OverlaySheet :project="project" :panel="panel" />
+            <WholePanelsSheet :project="project" :panel="panel" /></div></template
       ></SlipTabs>
     </div>
   </StationFrame>
