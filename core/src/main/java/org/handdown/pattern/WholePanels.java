@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
+import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.OffsetOutline;
@@ -110,7 +112,7 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
         Map<String, Double> beyond = beyond(panel);
         for (Edge side : List.of(left.get(), right.get())) {
             double there = beyond.getOrDefault(side.name(), 0.0);
-            if (there < LEAST_SEAM_MM && !panel.finishes().containsKey(side.name())) {
+            if (there < LEAST_SEAM_MM && !isFinished(panel, side)) {
                 narrow.put(side.name(), there);
             }
         }
@@ -119,10 +121,26 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
                 upper,
                 lower,
                 top - bottom,
-                left.stream().anyMatch(e -> panel.finishes().containsKey(e.name()))
-                        || right.stream().anyMatch(e -> panel.finishes().containsKey(e.name())),
+                isFinished(panel, left.get()) || isFinished(panel, right.get()),
                 Math.toDegrees(2 * Math.atan((lower - upper) / 2 / (top - bottom))),
                 narrow);
+    }
+
+    private static boolean isFinished(Panel panel, Edge edge) {
+        return role(panel.kind(edge.name())).isPresent();
+    }
+
+    /** What an edge that lives on does for the new garment; nothing where it was cut beside a seam or a fold. */
+    private static Optional<Role> role(EdgeKind kind) {
+        return switch (kind) {
+            case HEM, SELVEDGE, FRINGE, BINDING -> Optional.of(Role.HEM);
+            case PLACKET -> Optional.of(Role.FRONT_EDGE);
+            case ZIP -> Optional.of(Role.CLOSURE);
+            case WAISTBAND -> Optional.of(Role.WAISTBAND);
+            case CUFF -> Optional.of(Role.CUFF);
+            case RIB, COLLAR -> Optional.of(Role.NECKBAND);
+            case FOLD, SEAM, RAW -> Optional.empty();
+        };
     }
 
     /** The longest of the upright edges on one half. */
@@ -194,16 +212,15 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
                     "Their sides differ by %.0f mm: pin the upper ends together and true the hem after it has hung.",
                     longest - shortest));
         }
-        gores.stream()
-                .filter(g -> !g.narrow().isEmpty())
-                .forEach(g -> all.add(Wording.fill(
-                        "The %s has too little cloth beyond its side seams: sew %.0f mm inside the cut edge, which takes %.0f mm off its width.",
-                        g.panel().name(), LEAST_SEAM_MM, g.lostMm())));
-        gores.stream()
-                .filter(Gore::isFinished)
-                .forEach(g -> all.add(Wording.fill(
-                        "A side of the %s is finished: lap it over the next, or leave the ring open there.",
-                        g.panel().name())));
+        named(g -> !g.narrow().isEmpty())
+                .ifPresent(which -> all.add(Wording.fill(
+                        "Too little cloth lies beyond side seams of the %s: sewn %.0f mm inside the cut edge they take %.0f mm off the ring.",
+                        which,
+                        LEAST_SEAM_MM,
+                        gores.stream().mapToDouble(Gore::lostMm).sum())));
+        named(Gore::isFinished)
+                .ifPresent(which -> all.add(Wording.fill(
+                        "A side of the %s is finished: lap it over the next, or leave the ring open there.", which)));
         if (isTurned && gores.stream().anyMatch(g -> g.panel().cloth().oneWay())) {
             all.add("Its pile or print will stand on its head: stroke it before you decide.");
         }
@@ -211,6 +228,12 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
             over(wearer, all);
         }
         return all;
+    }
+
+    private Optional<String> named(Predicate<Gore> wanted) {
+        List<String> names =
+                gores.stream().filter(wanted).map(g -> g.panel().name()).toList();
+        return names.isEmpty() ? Optional.empty() : Optional.of(String.join(", the ", names));
     }
 
     private void over(Wearer wearer, List<String> all) {
@@ -240,11 +263,10 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
             Map<String, Allowance> allowances = new HashMap<>();
             Map<String, EdgeWish> wishes = new HashMap<>();
             beyond(panel).forEach((edge, mm) -> allowances.put(edge, new Allowance(mm, "cloth beyond the old seam")));
-            panel.finishes().forEach((edge, finish) -> {
-                if (panel.stitchLine().find(edge).isPresent()) {
-                    wishes.put(edge, EdgeWish.of(Role.HEM));
-                }
-            });
+            panel.stitchLine()
+                    .edges()
+                    .forEach(
+                            e -> role(panel.kind(e.name())).ifPresent(role -> wishes.put(e.name(), EdgeWish.of(role))));
             all.add(new Piece(
                     id(panel),
                     panel.name(),

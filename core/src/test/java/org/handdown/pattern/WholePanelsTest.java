@@ -102,7 +102,28 @@ class WholePanelsTest {
     void whatHasNoClothBeyondItsSeamIsSewnInside() {
         WholePanels whole = WholePanels.of(List.of(gore("a", 0)), false);
         assertThat(whole.upperMm()).isCloseTo(190, within(0.1));
-        assertThat(whole.sentences(null)).anyMatch(s -> s.contains("too little cloth"));
+        assertThat(whole.sentences(null)).anyMatch(s -> s.contains("Too little cloth"));
+    }
+
+    /** A side that was cut beside its old seam has no cloth to sew; a selvedge is finished, and is lapped. */
+    @Test
+    void aFinishedSideIsLappedAndOneCutBesideItsSeamIsNot() {
+        Panel cut = gore("a", 10);
+        Panel beside = new Panel(
+                "b",
+                "b",
+                OffsetOutline.of(cut.stitchLine(), e -> e.name().equals("top") ? 10 : 0),
+                cut.stitchLine(),
+                Map.of("left", new EdgeFinish(EdgeKind.SELVEDGE, 0), "right", new EdgeFinish(EdgeKind.SEAM, 0)),
+                90,
+                Demo.CORD,
+                List.of(),
+                List.of(),
+                List.of());
+        WholePanels whole = WholePanels.of(List.of(beside), false);
+        assertThat(whole.gores().get(0).narrow()).containsOnlyKeys("right");
+        assertThat(String.join(" ", whole.sentences(null))).contains("A side of the b is finished", "Too little cloth");
+        assertThat(whole.pieces(List.of()).get(0).wishes()).containsOnlyKeys("left");
     }
 
     @Test
