@@ -12,10 +12,10 @@ import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
-import org.handdown.pattern.BiasStrips;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.JoinedEnd;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.PiecedStrips;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
@@ -206,9 +206,9 @@ public final class PieceFigures {
                 xy[2 * k + 1] = r * Math.sin(2 * Math.PI * k / 9);
             }
             Ring scrap = Ring.of(xy);
-            BiasStrips strips = BiasStrips.of(List.of(scrap), List.of(90.0), 32, 32);
+            PiecedStrips strips = PiecedStrips.of(List.of(scrap), List.of(90.0), 32, 32);
             share += strips.strips().stream()
-                            .mapToDouble(BiasStrips.Strip::lengthMm)
+                            .mapToDouble(PiecedStrips.Strip::lengthMm)
                             .sum()
                     * 32
                     / scrap.areaMm2()
