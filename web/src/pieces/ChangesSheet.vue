@@ -46,23 +46,33 @@ const form = reactive({
   drawn: '',
   motif: '',
   partner: '',
+  edges: [] as string[],
+  folds: '2',
 })
 const wanted = ref<Change>()
 const kind = computed(() => kinds.find((k) => k.id === form.kind))
 const asks = (field: Field) => kind.value?.fields.includes(field) ?? false
 const atWords = computed(() =>
-  form.kind === 'SAMPLE'
-    ? 'across the grain'
-    : form.kind === 'PIECING'
-      ? 'line at, from the piece’s own origin'
-      : form.kind === 'LENGTHEN'
-        ? 'line above the lower end'
-        : 'line from the left, or the middle',
+  form.kind === 'STRIP'
+    ? 'length, finished'
+    : form.kind === 'SAMPLE'
+      ? 'across the grain'
+      : form.kind === 'PIECING'
+        ? 'line at, from the piece’s own origin'
+        : form.kind === 'LENGTHEN'
+          ? 'line above the lower end'
+          : 'line from the left, or the middle',
 )
 const byWords = computed(
   () =>
-    ({ SAMPLE: 'along the grain', FACING: 'how deep', MOTIF: 'within' })[form.kind as string] ??
-    'by how much',
+    ({
+      SAMPLE: 'along the grain',
+      FACING: 'how deep',
+      MOTIF: 'within',
+      LAYER: 'shorter at the hem',
+      BIND: 'width, finished',
+      STRIP: 'width, finished',
+    })[form.kind as string] ?? 'by how much',
 )
 const named = computed(() => pieces.map((p) => ({ id: p.id, words: p.name })))
 const edgesOf = (id: string) =>
@@ -70,18 +80,33 @@ const edgesOf = (id: string) =>
     id: a.edge,
     words: a.edge.replaceAll('-', ' '),
   }))
+/** An edge among several, as one word. */
+const among = (piece: string, edge: string) => JSON.stringify([piece, edge])
+function told(field: Field): Partial<Change> {
+  switch (field) {
+    case 'layers':
+    case 'strips':
+      return { quantity: form.quantity }
+    case 'motif':
+      return { motif: form.motif, partner: form.partner }
+    case 'folds':
+      return { folds: Number(form.folds) }
+    case 'edges':
+      return {
+        edges: form.edges.map((e) => {
+          const [piece, edge] = JSON.parse(e) as [string, string]
+          return { piece, edge }
+        }),
+      }
+    default:
+      return { [field]: form[field] }
+  }
+}
 function ask() {
-  const told: Change = { kind: form.kind, name: form.name }
-  for (const field of kind.value?.fields ?? [])
-    Object.assign(
-      told,
-      field === 'layers'
-        ? { quantity: form.quantity }
-        : field === 'motif'
-          ? { motif: form.motif, partner: form.partner }
-          : { [field]: form[field] },
-    )
-  wanted.value = told
+  wanted.value = Object.assign(
+    { kind: form.kind, name: form.name },
+    ...(kind.value?.fields ?? []).map(told),
+  ) as Change
 }
 const takeBack = (index: number) =>
   change((params) =>
@@ -100,6 +125,11 @@ const learn = (note: number) =>
 /** A layer is of another cloth than its piece. */
 function layered() {
   if (form.kind === 'LAYER' && form.cloth === 'SHELL') form.cloth = 'LINING'
+  if (form.kind === 'BIND') {
+    form.grain = 'BIAS'
+    if (form.cloth === 'SHELL') form.cloth = 'BINDING'
+  }
+  if (form.kind === 'STRIP') form.grain = 'LENGTHWISE'
 }
 function otherKind() {
   wanted.value = undefined
@@ -148,6 +178,20 @@ function picked() {
             p.name
           }}</label
         >
+      </fieldset>
+      <fieldset v-if="asks('edges')" class="grid gap-x-3 sm:grid-cols-2">
+        <legend class="text-sm text-muted">These edges, with one length of binding</legend>
+        <template v-for="p in pieces" :key="p.id">
+          <label v-for="a in p.allowances" :key="a.edge" class="flex min-h-8 items-center gap-2 text-[15px]"
+            ><input
+              v-model="form.edges"
+              type="checkbox"
+              :value="among(p.id, a.edge)"
+              class="accent-madder"
+            /><span class="grow">{{ p.name }}, {{ a.edge.replaceAll('-', ' ') }}</span
+            ><span class="text-sm text-muted">{{ a.length }}</span></label
+          >
+        </template>
       </fieldset>
       <ChoiceField
         v-if="asks('piece')"
@@ -226,6 +270,20 @@ function picked() {
         >layers
         <input v-model.number="form.quantity" type="number" min="1" max="8" class="field text-right" />
       </label>
+      <label v-if="asks('strips')" class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
+        >{{ form.kind === 'BIND' ? 'joined from strips' : 'cut how many' }}
+        <input v-model.number="form.quantity" type="number" min="1" max="60" class="field text-right" />
+      </label>
+      <ChoiceField
+        v-if="asks('folds')"
+        v-model="form.folds"
+        label="Folded"
+        :choices="[
+          { id: '1', words: 'not at all: flat, or round a cord' },
+          { id: '2', words: 'once, lengthwise' },
+          { id: '4', words: 'in, and once more' },
+        ]"
+      />
       <template v-if="asks('quantity')">
         <label class="grid grid-cols-[1fr_8.5rem] items-baseline gap-3 text-[15px]"
           >cut how many

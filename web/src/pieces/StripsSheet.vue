@@ -7,7 +7,9 @@ import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ClothLine from '../drawing/ClothLine.vue'
 import { boundsOf } from '../drawing/paths'
 import { inRows } from '../drawing/sideBySide'
+import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
+import PlainField from '../ui/PlainField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 
 /** Bands, ties and bindings pieced from offcuts: real strips, drawn where they lie, with joins and length before the first cut. */
@@ -21,6 +23,7 @@ const form = reactive({
   joining: 'DIAGONAL' as NonNullable<Ask['joining']>,
   from: 'LEFT' as NonNullable<Ask['from']>,
   cloth: '',
+  name: '',
 })
 type Ask = Schemas['StripRequest']
 const result = ref<Schemas['StripsView']>()
@@ -32,18 +35,22 @@ const roles = computed(() => [
     .map((r) => ({ id: r.role, words: r.words })),
 ])
 const { problem, attempt } = useAttempt()
-provideProblem(problem)
+const { change, busy, problem: refused } = useHand()
+provideProblem(computed(() => problem.value ?? refused.value))
+const asked = () => ({
+  ...form,
+  folds: Number(form.folds),
+  cloth: (form.cloth || undefined) as Ask['cloth'],
+})
 async function look() {
   const strips = await attempt(() =>
-    take(
-      api.POST('/api/projects/{id}/sums/strips', {
-        params: { path: { id: project.id } },
-        body: { ...form, folds: Number(form.folds), cloth: (form.cloth || undefined) as Ask['cloth'] },
-      }),
-    ),
+    take(api.POST('/api/projects/{id}/sums/strips', { params: { path: { id: project.id } }, body: asked() })),
   )
   if (strips) result.value = strips
 }
+/** The strips that were found become pieces of the pattern, and lie where the lay finds them a place. */
+const put = () =>
+  change((params) => api.POST('/api/projects/{id}/sums/strips/put', { params, body: asked() }))
 const laid = computed(() => {
   const scraps = (result.value?.scraps ?? []).map((s, index) => ({ ...s, index }))
   return inRows(scraps, (s) => s.outline, 900, 60)
@@ -137,6 +144,10 @@ const view = computed(
           </g>
         </g>
       </svg>
+      <template v-if="project.aim.cutOut && result.strips.length">
+        <PlainField v-model="form.name" label="Call them" name="change.name" />
+        <button class="act" :disabled="busy" @click="put">Put these strips into the pattern</button>
+      </template>
     </section>
   </details>
 </template>

@@ -7,6 +7,8 @@ import { computed, ref, watch } from 'vue'
 import { api, take, type ProjectView, type Schemas } from '../api/client'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import PlainField from '../ui/PlainField.vue'
+import { useHand } from '../project/hand'
 import StripsSheet from './StripsSheet.vue'
 
 /** Closures, strips and wedges, reckoned before anything is cut. */
@@ -19,16 +21,46 @@ const { data } = useQuery({
 const picked = ref<Schemas['SumView']['id']>('BUTTONS')
 const sum = computed(() => data.value?.find((s) => s.id === picked.value))
 const values = ref<Record<string, string>>({})
-watch(sum, (now) => (values.value = Object.fromEntries((now?.fields ?? []).map((f) => [f.id, f.usual]))), {
-  immediate: true,
+/** What the project knows is filled in: the body that must pass, and the ring that was drafted. */
+const known = computed<Record<string, string>>(() => {
+  const hip = project.aim.measures.find((m) => m.id === 'HIP')?.text
+  const waist = project.pieces?.sizes.find((s) => s.what.startsWith('waist'))?.finished
+  return picked.value === 'ZIP' ? { ...(hip && { passes: hip }), ...(waist && { ring: waist }) } : {}
 })
+watch(
+  sum,
+  (now) =>
+    (values.value = {
+      ...Object.fromEntries((now?.fields ?? []).map((f) => [f.id, f.usual])),
+      ...known.value,
+    }),
+  { immediate: true },
+)
 const { made: result, problem } = usePreview(
   () => ['sum', picked.value],
   () => (sum.value ? { sum: picked.value, unit: project.unit, values: values.value } : undefined),
   (body, signal) => take(api.POST('/api/sums', { body, signal })),
   { restMs: 0 },
 )
-provideProblem(problem)
+/** What the result is put on, and what it is called there. */
+const place = ref({ piece: '', edge: '', holes: 'yes', name: '' })
+const { change, busy, problem: refused } = useHand()
+provideProblem(computed(() => problem.value ?? refused.value))
+const pieces = computed(() => project.pieces?.pieces ?? [])
+const edges = computed(() => pieces.value.find((p) => p.id === place.value.piece)?.allowances ?? [])
+const puts = computed(() => Boolean(result.value?.gives) && project.aim.cutOut && pieces.value.length > 0)
+/** The edge is as long as it is: its figure is not asked for. */
+watch(
+  () => edges.value.find((e) => e.edge === place.value.edge)?.length,
+  (length) => length && settle('length', length),
+)
+const put = () =>
+  change((params) =>
+    api.POST('/api/projects/{id}/sums/put', {
+      params,
+      body: { sum: picked.value, unit: project.unit, values: { ...values.value, ...place.value } },
+    }),
+  )
 function settle(id: string, text: string) {
   values.value = { ...values.value, [id]: text }
 }
@@ -69,6 +101,40 @@ function settle(id: string, text: string) {
       @settle="(text) => settle(f.id, text)"
     />
     <ComplaintNote />
+    <section v-if="puts" class="grid gap-2 border-t border-line pt-2">
+      <h3 class="text-lg">Put it into the pattern</h3>
+      <template v-if="picked === 'BUTTONS'">
+        <ChoiceField
+          v-model="place.piece"
+          label="On the piece"
+          empty="choose …"
+          :choices="pieces.map((p) => ({ id: p.id, words: p.name }))"
+          @change="place.edge = ''"
+        />
+        <ChoiceField
+          v-model="place.edge"
+          label="Along its edge"
+          empty="choose …"
+          :choices="edges.map((e) => ({ id: e.edge, words: `${e.edge.replaceAll('-', ' ')}, ${e.length}` }))"
+        />
+        <ChoiceField
+          v-model="place.holes"
+          label="What is marked"
+          :choices="[
+            { id: 'yes', words: 'buttonholes' },
+            { id: 'no', words: 'places of the buttons' },
+          ]"
+        />
+      </template>
+      <PlainField v-model="place.name" label="Call it" name="change.name" />
+      <button class="act" :disabled="busy || (picked === 'BUTTONS' && !place.edge)" @click="put">
+        Put it into the pattern
+      </button>
+      <p class="text-sm text-muted">
+        It stands under Changes, where it can be taken back; what must be bought for it is on the list at
+        Make.
+      </p>
+    </section>
     <StripsSheet :project="project" />
   </div>
 </template>

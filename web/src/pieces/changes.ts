@@ -81,6 +81,9 @@ export type Field =
   | 'along'
   | 'drawn'
   | 'motif'
+  | 'edges'
+  | 'strips'
+  | 'folds'
 
 export const kinds: Kind[] = [
   {
@@ -111,8 +114,20 @@ export const kinds: Kind[] = [
   {
     id: 'LAYER',
     words: 'a lining or interfacing of a whole piece',
-    hint: 'A lining ends above the outer hem, interfacing at the stitch lines; seams between two lined pieces join their linings too.',
-    fields: ['piece', 'cloth'],
+    hint: 'A lining is cut at the outer hemline, or so much shorter; interfacing ends at the stitch lines; seams between two lined pieces join their linings too.',
+    fields: ['piece', 'cloth', 'by'],
+  },
+  {
+    id: 'BIND',
+    words: 'bind edges with a cloth of their own',
+    hint: 'All of them with one length: the strips are as long as the edges of every copy together. Their allowances go, for the raw edge lies in the fold.',
+    fields: ['edges', 'cloth', 'by', 'grain', 'strips'],
+  },
+  {
+    id: 'STRIP',
+    words: 'one more strip: a tie, a loop, a band',
+    hint: 'Cut as wide as its folds ask for, with an allowance all round.',
+    fields: ['at', 'by', 'folds', 'drawn', 'cloth', 'grain', 'strips'],
   },
   {
     id: 'SEAM',

@@ -5,6 +5,8 @@ import EnoughNote from '../project/EnoughNote.vue'
 import NeckSheet from './NeckSheet.vue'
 import PassageSheet from './PassageSheet.vue'
 import SureNote from '../lay/SureNote.vue'
+import SumsSheet from './SumsSheet.vue'
+import { piece } from './example'
 
 const ring = {
   name: 'waist',
@@ -138,5 +140,66 @@ describe('whether there is cloth enough', () => {
     const { wrapper } = seat(EnoughNote, { enough })
     expect(wrapper.text()).toContain('The sleeve is 3 cm too long.')
     expect(wrapper.text()).toContain('Piece it.')
+  })
+})
+
+describe('what was reckoned goes into the pattern', () => {
+  const sums = [
+    {
+      id: 'BUTTONS',
+      words: 'buttons on a front',
+      fields: [{ id: 'length', words: 'front edge, end to end', length: true, usual: '44 cm' }],
+    },
+    {
+      id: 'ZIP',
+      words: 'zip or slit',
+      fields: [
+        { id: 'ring', words: 'girth closed', length: true, usual: '70 cm' },
+        { id: 'passes', words: 'must pass', length: true, usual: '95 cm' },
+      ],
+    },
+  ]
+  const gives = { sentences: ['4 buttons.'], marks: [], marksMm: [], lineMm: 0, gives: true }
+  const known = project({
+    roles: [],
+    cloths: [],
+    aim: { cutOut: true, measures: [{ id: 'HIP', text: '81 cm' }] },
+    pieces: {
+      pieces: [piece({ id: 'front', name: 'front' })],
+      sizes: [{ what: 'waist, sewn', finished: '62 cm' }],
+    },
+  } as never)
+  /** The list of sums comes first, then each result. */
+  const answering = () => {
+    let first = true
+    return () => {
+      const data = first ? sums : gives
+      first = false
+      return new Response(JSON.stringify(data), { headers: { 'Content-Type': 'application/json' } })
+    }
+  }
+
+  it('takes the length from the edge it is put on', async () => {
+    const { wrapper, asked } = seat(SumsSheet, { project: known }, undefined, answering())
+    await flushPromises()
+    const edge = known.pieces?.pieces[0]?.allowances[0]
+    await field(wrapper, 'On the piece').setValue('front')
+    await field(wrapper, 'Along its edge').setValue(edge?.edge)
+    await flushPromises()
+    const put = wrapper.findAll('button').find((b) => b.text() === 'Put it into the pattern')
+    await put?.trigger('click')
+    await flushPromises()
+    expect(asked.at(-1)).toMatchObject({
+      path: '/api/projects/p/sums/put?version=3',
+      body: { sum: 'BUTTONS', values: { piece: 'front', edge: edge?.edge, length: edge?.length } },
+    })
+  })
+
+  it('fills in the ring that was drafted and the body that must pass', async () => {
+    const { wrapper, asked } = seat(SumsSheet, { project: known }, undefined, answering())
+    await flushPromises()
+    await field(wrapper, 'Reckon').setValue('ZIP')
+    await flushPromises()
+    expect(asked.at(-1)?.body).toMatchObject({ values: { ring: '62 cm', passes: '81 cm' } })
   })
 })

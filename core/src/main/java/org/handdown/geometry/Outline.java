@@ -33,8 +33,35 @@ public record Outline(List<Edge> edges) {
         }
     }
 
+    /** Lower left corner at the origin; edges lower, right, upper and left. */
+    public static Outline rectangle(double wideMm, double highMm) {
+        Point a = new Point(0, 0);
+        Point b = new Point(wideMm, 0);
+        Point c = new Point(wideMm, highMm);
+        Point d = new Point(0, highMm);
+        return new Outline(List.of(
+                Edge.line("lower", a, b), Edge.line("right", b, c), Edge.line("upper", c, d), Edge.line("left", d, a)));
+    }
+
     /** A flattened outline and, for each named edge, the vertices it runs between. */
-    public record Flat(Ring ring, Map<String, Run> runs) {}
+    public record Flat(Ring ring, Map<String, Run> runs) {
+        /** Its edges as lines from point to point; a squared corner, which belongs to no edge, goes to the one before it. */
+        public Outline outline() {
+            List<Edge> edges = new ArrayList<>();
+            List<Map.Entry<String, Run>> all = new ArrayList<>(runs.entrySet());
+            for (int i = 0; i < all.size(); i++) {
+                int to = all.get((i + 1) % all.size()).getValue().from();
+                List<Segment> lines = new ArrayList<>();
+                int at = all.get(i).getValue().from();
+                do {
+                    lines.add(new Segment.Line(ring.at(at), ring.at(at + 1)));
+                    at = (at + 1) % ring.size();
+                } while (at != to);
+                edges.add(new Edge(all.get(i).getKey(), lines));
+            }
+            return new Outline(edges);
+        }
+    }
 
     /** A run of a ring from vertex {@code from} forward to vertex {@code to}. */
     public record Run(int from, int to) {}

@@ -1,6 +1,5 @@
 package org.handdown.pattern;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +9,6 @@ import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
-import org.handdown.geometry.Segment;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
@@ -77,21 +75,6 @@ public record Brought(
                             "An allowance of %.0f mm is wider than half of %s; nothing would be left inside it.",
                             allowanceMm, name));
         }
-        List<Edge> edges = new ArrayList<>();
-        int n = flat.ring().size();
-        List<Map.Entry<String, Outline.Run>> runs = new ArrayList<>(flat.runs().entrySet());
-        for (int i = 0; i < runs.size(); i++) {
-            Outline.Run run = runs.get(i).getValue();
-            // A squared corner belongs to no edge; it goes to the one before it.
-            int to = runs.get((i + 1) % runs.size()).getValue().from();
-            List<Segment> lines = new ArrayList<>();
-            int at = run.from();
-            do {
-                lines.add(new Segment.Line(flat.ring().at(at), flat.ring().at(at + 1)));
-                at = (at + 1) % n;
-            } while (at != to);
-            edges.add(new Edge(runs.get(i).getKey(), lines));
-        }
-        return new Outline(edges);
+        return flat.outline();
     }
 }

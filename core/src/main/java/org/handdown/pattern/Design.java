@@ -59,6 +59,11 @@ public record Design(
         return new Design(name, pieces, seams, rules, notes, cautions, more);
     }
 
+    /** With other things beside its cloth. */
+    public Design withSupplies(List<Supply> others) {
+        return new Design(name, pieces, seams, rules, notes, cautions, others);
+    }
+
     /** Sewn together otherwise. */
     public Design withSeams(List<DesignSeam> others) {
         return new Design(name, pieces, others, rules, notes, cautions, supplies);

@@ -1,5 +1,6 @@
 package org.handdown.project;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import org.handdown.measure.Practice;
@@ -48,6 +49,36 @@ public record PatternPieces(List<DraftOrder> orders, List<Piece> own, List<Want>
         if (own.stream().map(Piece::id).distinct().count() < own.size()) {
             throw new RefusedValueException("pieces", "Two pieces have the same name; rename one of them.");
         }
+    }
+
+    /**
+     * Aim of a project that cuts pieces out.
+     *
+     * @throws RefusedValueException where there is none, or it alters the source
+     */
+    public static Aim aim(Project project) {
+        Aim aim = project.aim();
+        if (aim == null || aim.garment() != Garment.CUT_OUT) {
+            throw new RefusedValueException("piece", "Say at Aim first who it is for, and that pieces are cut out.");
+        }
+        return aim;
+    }
+
+    /** Of a project that cuts pieces out; none yet where nothing was chosen. */
+    public static PatternPieces of(Project project) {
+        aim(project);
+        return project.pieces() instanceof PatternPieces pattern ? pattern : NONE;
+    }
+
+    /** With these done last; refused where one of them cannot be. */
+    public PatternPieces changed(List<Change> more) {
+        List<Change> all = new ArrayList<>(changes);
+        Design now = design("pieces");
+        for (Change change : more) {
+            now = change.on(now);
+            all.add(change);
+        }
+        return withChanges(all);
     }
 
     public PatternPieces withOrders(List<DraftOrder> others) {

@@ -1,6 +1,7 @@
 package org.handdown.pattern.change;
 
 import java.util.List;
+import java.util.Locale;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -24,7 +25,11 @@ public sealed interface Change
                 TrueUp,
                 TurnGrain,
                 Piecing,
-                ShowMotif {
+                ShowMotif,
+                BindEdges,
+                CutStrip,
+                ButtonsAlong,
+                Takes {
     int LONGEST_NAME = 80;
 
     /** As its owner calls it. */
@@ -69,6 +74,14 @@ public sealed interface Change
         T piecing(Piecing change);
 
         T motif(ShowMotif change);
+
+        T bind(BindEdges change);
+
+        T strip(CutStrip change);
+
+        T buttons(ButtonsAlong change);
+
+        T takes(Takes change);
     }
 
     <T> T read(Reader<T> reader);
@@ -99,6 +112,13 @@ public sealed interface Change
             throw new RefusedValueException("change.name", "Name the change in up to 80 characters.");
         }
         return name;
+    }
+
+    /** Of a piece that a change makes, from what it is called. */
+    static String id(String called) {
+        String id =
+                called.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        return id.isEmpty() ? "piece" : id.length() > 60 ? id.substring(0, 60) : id;
     }
 
     static Piece piece(Design design, String id) {

@@ -7,12 +7,12 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 import org.jspecify.annotations.Nullable;
 
-/** A piece that follows from another: a facing, a layer. What is changed on the one later changes the other with it. */
+/** What follows from pieces: a facing, a layer, a binding, a row of buttons. What is changed on those later changes it with them. */
 interface Derived {
-    /** Id of what it follows from. */
-    String piece();
+    /** Ids of what it follows from. */
+    List<String> follows();
 
-    /** Id of what it makes. */
+    /** Id of what it makes; of what it is drawn on where it makes no piece of its own. */
     String made();
 
     Design on(Design design);
@@ -20,24 +20,26 @@ interface Derived {
     /** What was derived on the way through a list of changes. */
     final class Trail {
         private record Made(
-                Derived by, @Nullable Piece from, @Nullable Piece piece) {}
+                Derived by, List<Piece> from, @Nullable Piece piece) {}
 
         private final List<Made> all = new ArrayList<>();
 
         void note(Derived by, Design after) {
-            all.add(new Made(
-                    by,
-                    after.find(by.piece()).orElse(null),
-                    after.find(by.made()).orElse(null)));
+            all.add(new Made(by, found(by, after), after.find(by.made()).orElse(null)));
+        }
+
+        private static List<Piece> found(Derived by, Design design) {
+            return by.follows().stream().flatMap(id -> design.find(id).stream()).toList();
         }
 
         /** Made anew where what it follows from was changed since and it was not itself; where that cannot be done it stays as it was. */
         Design follow(Design end) {
             Design now = end;
             for (Made m : all) {
-                Piece from = now.find(m.by.piece()).orElse(null);
+                List<Piece> from = found(m.by, now);
                 Piece piece = now.find(m.by.made()).orElse(null);
-                if (from != null && !from.equals(m.from) && piece != null && piece.equals(m.piece)) {
+                boolean isMarkedOn = m.by.follows().contains(m.by.made());
+                if (!from.isEmpty() && !from.equals(m.from) && piece != null && (isMarkedOn || piece.equals(m.piece))) {
                     try {
                         now = m.by.on(now);
                     } catch (RefusedValueException e) {

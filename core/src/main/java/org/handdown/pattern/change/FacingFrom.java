@@ -58,9 +58,13 @@ public record FacingFrom(
     }
 
     @Override
+    public List<String> follows() {
+        return List.of(piece);
+    }
+
+    @Override
     public String made() {
-        String id = piece + "-" + edge.replaceAll("[^a-z0-9]+", "-") + "-" + called();
-        return id.length() > 60 ? id.substring(0, 60) : id;
+        return Change.id(piece + "-" + edge + "-" + called());
     }
 
     private boolean isStay() {

@@ -5,6 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.geometry.Edge;
+import org.handdown.geometry.OffsetOutline;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
@@ -17,17 +20,30 @@ import org.handdown.pattern.PieceCloth;
 
 /**
  * Another layer of a piece: its lining, its interfacing, the same again of another cloth. It is worked out anew whenever the piece changes.
- * A lining is cut at the outer hemline and turned there, so that it ends above it; interfacing ends at the stitch lines.
+ * A lining is cut at the outer hemline and turned there, so that it ends above it, or cut so much shorter; interfacing ends at the
+ * stitch lines.
  *
  * @param of cloth of the layer
+ * @param shorterMm cut so much above the outer hemline; 0 at it
  */
-public record LayerFrom(String name, String piece, PieceCloth of) implements Change, Derived {
+public record LayerFrom(String name, String piece, PieceCloth of, double shorterMm) implements Change, Derived {
     private static final Allowance TO_THE_LINE = new Allowance(0, "interfacing ends at the stitch line");
     private static final Allowance AT_THE_HEM =
             new Allowance(0, "cut at the outer hemline and turned up: it ends above the hem and does not show");
 
+    private static final double MOST_SHORTER_MM = 600;
+
+    /** Cut at the outer hemline. */
+    public LayerFrom(String name, String piece, PieceCloth of) {
+        this(name, piece, of, 0);
+    }
+
     public LayerFrom {
         Change.requireName(name);
+        if (!(shorterMm >= 0 && shorterMm <= MOST_SHORTER_MM)) {
+            throw new RefusedValueException(
+                    "change.by", Wording.of("A lining is cut from 0 to 600 mm shorter than its piece."));
+        }
         if (!of.isServed() || of == PieceCloth.SHELL || of == PieceCloth.BINDING) {
             throw new RefusedValueException(
                     "change.cloth",
@@ -37,7 +53,8 @@ public record LayerFrom(String name, String piece, PieceCloth of) implements Cha
 
     @Override
     public String words() {
-        return Wording.fill("%s behind the whole %s", of.words(), Wording.spoken(piece));
+        String less = shorterMm == 0 ? "" : Wording.fill(", %.0f mm shorter at the hem", shorterMm);
+        return Wording.fill("%s behind the whole %s%s", of.words(), Wording.spoken(piece), less);
     }
 
     @Override
@@ -81,17 +98,22 @@ public record LayerFrom(String name, String piece, PieceCloth of) implements Cha
     }
 
     @Override
+    public List<String> follows() {
+        return List.of(piece);
+    }
+
+    @Override
     public String made() {
         return idOf(piece);
     }
 
     private String idOf(String from) {
-        String id = from + "-" + of.words().replaceAll("[^a-z]+", "-");
-        return id.length() > 60 ? id.substring(0, 60) : id;
+        return Change.id(from + "-" + of.words());
     }
 
     private Piece layer(Piece from) {
         boolean stays = of == PieceCloth.INTERFACING;
+        Outline line = line(from);
         Map<String, Allowance> allowances = new HashMap<>();
         for (Edge edge : from.stitchLine().edges()) {
             Allowance old = from.allowance(edge.name());
@@ -100,7 +122,7 @@ public record LayerFrom(String name, String piece, PieceCloth of) implements Cha
         return new Piece(
                 made(),
                 Wording.fill("%s of the %s", of.words(), from.name()),
-                from.stitchLine(),
+                line,
                 allowances,
                 from.quantity(),
                 from.pair(),
@@ -108,10 +130,33 @@ public record LayerFrom(String name, String piece, PieceCloth of) implements Cha
                 true,
                 Map.of(),
                 List.of(),
-                from.notches(),
+                from.notches().stream().filter(n -> isOn(line, n.at())).toList(),
                 of,
                 from.marks().stream().filter(m -> isSewn(m.kind())).toList(),
                 Piece.Way.USUAL);
+    }
+
+    private static boolean isHem(Allowance a) {
+        return a.turn().kind() == Allowance.Turn.Kind.HEM;
+    }
+
+    /** What was marked on a hem that is gone goes with it. */
+    private static boolean isOn(Outline line, Point mark) {
+        return line.edges().stream().anyMatch(e -> mark.distanceMm(e.flattened(0.1)) < 1);
+    }
+
+    /** Of the piece, its turned edges so much further in. */
+    private Outline line(Piece from) {
+        if (shorterMm == 0) {
+            return from.stitchLine();
+        }
+        if (from.allowances().values().stream().noneMatch(LayerFrom::isHem)) {
+            throw new RefusedValueException(
+                    "change.by",
+                    Wording.fill("The %s has no edge that is turned up: there is no hem to end above.", from.name()));
+        }
+        return OffsetOutline.of(from.stitchLine(), e -> isHem(from.allowance(e.name())) ? -shorterMm : 0)
+                .outline();
     }
 
     /** What shapes the outer cloth shapes its layer; buttons and buttonholes are made through both later. */

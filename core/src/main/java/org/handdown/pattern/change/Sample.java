@@ -3,9 +3,7 @@ package org.handdown.pattern.change;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
-import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.CutGrain;
@@ -44,13 +42,13 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
 
     @Override
     public Design on(Design design) {
-        String id = "sample-" + name.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        String id = Change.id("sample-" + name);
         List<Piece> pieces = new ArrayList<>(design.pieces());
-        pieces.removeIf(p -> p.id().equals(idOf(id)));
+        pieces.removeIf(p -> p.id().equals(id));
         pieces.add(new Piece(
-                idOf(id),
+                id,
                 name,
-                rectangle(),
+                Outline.rectangle(wideMm, highMm),
                 Map.of(),
                 layers,
                 false,
@@ -65,19 +63,6 @@ public record Sample(String name, double wideMm, double highMm, int layers) impl
         return design.withPieces(pieces)
                 .noting(Wording.fill(
                         "%s: try it on the sample first, with all its layers, and write down what worked.", name));
-    }
-
-    private static String idOf(String id) {
-        return id.length() > 60 ? id.substring(0, 60) : id;
-    }
-
-    private Outline rectangle() {
-        Point a = new Point(0, 0);
-        Point b = new Point(wideMm, 0);
-        Point c = new Point(wideMm, highMm);
-        Point d = new Point(0, highMm);
-        return new Outline(List.of(
-                Edge.line("lower", a, b), Edge.line("right", b, c), Edge.line("upper", c, d), Edge.line("left", d, a)));
     }
 
     @Override

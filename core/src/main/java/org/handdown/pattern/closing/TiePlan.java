@@ -12,6 +12,9 @@ import org.handdown.measure.Wording;
  * @param widthMm finished
  */
 public record TiePlan(double reachMm, double widthMm) {
+    /** Narrow, since a tie is turned through (common practice, no source). */
+    public static final double SEAM_MM = 8;
+
     public TiePlan {
         new Range(0, 2500).require("closing.reach", Length.ofMm(reachMm));
         new Range(3, 300).require("closing.width", Length.ofMm(widthMm));

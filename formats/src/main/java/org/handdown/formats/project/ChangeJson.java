@@ -11,7 +11,11 @@ import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.Supply;
+import org.handdown.pattern.change.BindEdges;
+import org.handdown.pattern.change.ButtonsAlong;
 import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.CutStrip;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
 import org.handdown.pattern.change.LayerFrom;
@@ -25,6 +29,7 @@ import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.ShowMotif;
+import org.handdown.pattern.change.Takes;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
@@ -51,7 +56,11 @@ final class ChangeJson {
         TRUE_UP,
         GRAIN,
         PIECING,
-        MOTIF
+        MOTIF,
+        BIND,
+        STRIP,
+        BUTTONS,
+        TAKES
     }
 
     static Change read(JsonField f) {
@@ -93,7 +102,12 @@ final class ChangeJson {
                         f.get("edge").name(),
                         f.get("deepMm").number(),
                         f.get("cloth").isPresent() ? f.get("cloth").word(PieceCloth.class) : null);
-            case LAYER -> new LayerFrom(name, piece(f), f.get("cloth").word(PieceCloth.class));
+            case LAYER ->
+                new LayerFrom(
+                        name,
+                        piece(f),
+                        f.get("cloth").word(PieceCloth.class),
+                        f.get("shorterMm").number(0));
             case MERGE ->
                 new MergeAlong(
                         name,
@@ -120,7 +134,58 @@ final class ChangeJson {
                         OutlineJson.point(f.get("from").required()),
                         OutlineJson.point(f.get("to").required()),
                         f.get("allowanceMm").number());
+            case BIND ->
+                new BindEdges(
+                        name,
+                        f.get("edges")
+                                .list(e -> new BindEdges.Bound(
+                                        e.get("piece").name(), e.get("edge").name())),
+                        f.get("cloth").word(PieceCloth.class),
+                        f.get("grain").word(CutGrain.class, CutGrain.BIAS),
+                        f.get("finishedMm").number(),
+                        f.get("strips").whole(1));
+            case STRIP ->
+                new CutStrip(
+                        name,
+                        f.get("cloth").word(PieceCloth.class, PieceCloth.SHELL),
+                        f.get("grain").word(CutGrain.class, CutGrain.LENGTHWISE),
+                        f.get("lengthMm").number(),
+                        f.get("finishedMm").number(),
+                        f.get("folds").whole(1),
+                        f.get("allowanceMm").number(),
+                        f.get("quantity").whole(1));
+            case BUTTONS -> buttons(name, f);
+            case TAKES -> new Takes(name, supply(f.get("supply").required()));
         });
+    }
+
+    private static ButtonsAlong buttons(String name, JsonField f) {
+        return new ButtonsAlong(
+                name,
+                piece(f),
+                f.get("edge").name(),
+                f.get("topMm").number(),
+                f.get("endMm").number(),
+                f.get("count").whole(),
+                f.get("diameterMm").number(),
+                f.get("thicknessMm").number(0),
+                f.get("fullestMm").isPresent() ? f.get("fullestMm").number() : null,
+                f.get("holes").flag(false));
+    }
+
+    private static Supply supply(JsonField f) {
+        return f.refusingHere(() -> new Supply(
+                f.get("kind").word(Supply.Kind.class),
+                f.get("use").name(),
+                f.get("count").whole(1),
+                f.get("lengthMm").number(0),
+                f.get("sizeMm").number(0)));
+    }
+
+    static ObjectNode write(Supply supply) {
+        ObjectNode node = Json.MAPPER.createObjectNode().put("kind", Words.of(supply.kind()));
+        node.put("use", supply.use()).put("count", supply.count());
+        return node.put("lengthMm", supply.lengthMm()).put("sizeMm", supply.sizeMm());
     }
 
     private static String piece(JsonField f) {

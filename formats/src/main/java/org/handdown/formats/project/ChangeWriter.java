@@ -2,7 +2,10 @@ package org.handdown.formats.project;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.handdown.pattern.change.BindEdges;
+import org.handdown.pattern.change.ButtonsAlong;
 import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.CutStrip;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
 import org.handdown.pattern.change.LayerFrom;
@@ -16,6 +19,7 @@ import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.ShowMotif;
+import org.handdown.pattern.change.Takes;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
@@ -85,7 +89,11 @@ final class ChangeWriter implements Change.Reader<ObjectNode> {
     @Override
     public ObjectNode layer(LayerFrom c) {
         ObjectNode node = ChangeJson.kind(ChangeJson.Kind.LAYER, c);
-        return node.put("piece", c.piece()).put("cloth", Words.of(c.of()));
+        node.put("piece", c.piece()).put("cloth", Words.of(c.of()));
+        if (c.shorterMm() > 0) {
+            node.put("shorterMm", c.shorterMm());
+        }
+        return node;
     }
 
     @Override
@@ -146,6 +154,42 @@ final class ChangeWriter implements Change.Reader<ObjectNode> {
         node.set("from", OutlineJson.write(c.from()));
         node.set("to", OutlineJson.write(c.to()));
         node.put("allowanceMm", c.allowanceMm());
+        return node;
+    }
+
+    @Override
+    public ObjectNode bind(BindEdges c) {
+        ObjectNode node = ChangeJson.kind(ChangeJson.Kind.BIND, c);
+        ArrayNode edges = node.putArray("edges");
+        c.edges().forEach(e -> edges.addObject().put("piece", e.piece()).put("edge", e.edge()));
+        node.put("cloth", Words.of(c.cloth())).put("grain", Words.of(c.grain()));
+        return node.put("finishedMm", c.finishedMm()).put("strips", c.strips());
+    }
+
+    @Override
+    public ObjectNode strip(CutStrip c) {
+        ObjectNode node = ChangeJson.kind(ChangeJson.Kind.STRIP, c);
+        node.put("cloth", Words.of(c.cloth())).put("grain", Words.of(c.grain()));
+        node.put("lengthMm", c.lengthMm()).put("finishedMm", c.finishedMm()).put("folds", c.folds());
+        return node.put("allowanceMm", c.allowanceMm()).put("quantity", c.quantity());
+    }
+
+    @Override
+    public ObjectNode buttons(ButtonsAlong c) {
+        ObjectNode node = ChangeJson.kind(ChangeJson.Kind.BUTTONS, c);
+        node.put("piece", c.piece()).put("edge", c.edge());
+        node.put("topMm", c.topMm()).put("endMm", c.endMm()).put("count", c.count());
+        node.put("diameterMm", c.diameterMm()).put("thicknessMm", c.thicknessMm());
+        if (c.fullestMm() != null) {
+            node.put("fullestMm", c.fullestMm());
+        }
+        return node.put("holes", c.holes());
+    }
+
+    @Override
+    public ObjectNode takes(Takes c) {
+        ObjectNode node = ChangeJson.kind(ChangeJson.Kind.TAKES, c);
+        node.set("supply", ChangeJson.write(c.supply()));
         return node;
     }
 }

@@ -31,7 +31,11 @@ import org.handdown.pattern.Mark;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.Supply;
+import org.handdown.pattern.change.BindEdges;
+import org.handdown.pattern.change.ButtonsAlong;
 import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.CutStrip;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
 import org.handdown.pattern.change.LayerFrom;
@@ -45,6 +49,7 @@ import org.handdown.pattern.change.Recut;
 import org.handdown.pattern.change.Sample;
 import org.handdown.pattern.change.SewTogether;
 import org.handdown.pattern.change.ShowMotif;
+import org.handdown.pattern.change.Takes;
 import org.handdown.pattern.change.TrueUp;
 import org.handdown.pattern.change.TurnGrain;
 import org.handdown.pattern.change.Widen;
@@ -149,6 +154,18 @@ class PatternJsonTest {
                         new FacingFrom("facing", "front", "waist", 45),
                         new FacingFrom("stay", "front", "waist", 30, PieceCloth.INTERFACING),
                         new LayerFrom("lining", "front", PieceCloth.LINING),
+                        new LayerFrom("lining", "back", PieceCloth.LINING, 25),
+                        new BindEdges(
+                                "edging",
+                                List.of(new BindEdges.Bound("front", "hem"), new BindEdges.Bound("back", "hem")),
+                                PieceCloth.CONTRAST,
+                                CutGrain.BIAS,
+                                12.5,
+                                3),
+                        new CutStrip("tie", PieceCloth.RIB, CutGrain.EITHER, 450, 30, 2, 8, 4),
+                        new ButtonsAlong("row", "front", "side", 12, 60, 5, 15.24, 3, 200.5, true),
+                        new ButtonsAlong("other row", "front", "side", 12, 60, 5, 15.24, 3, null, false),
+                        new Takes("zip", Supply.of(Supply.Kind.ZIP, "side opening", 125)),
                         new MergeAlong("one", "front", "hem", "back", "hem"),
                         new MockUp("trial", "front", true),
                         new Sample("buttonhole", 120, 60.5, 4),

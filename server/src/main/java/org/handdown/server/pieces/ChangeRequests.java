@@ -13,7 +13,9 @@ import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.MotifSpot;
 import org.handdown.pattern.PieceCloth;
+import org.handdown.pattern.change.BindEdges;
 import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.CutStrip;
 import org.handdown.pattern.change.EdgeLedger;
 import org.handdown.pattern.change.FacingFrom;
 import org.handdown.pattern.change.LayerFrom;
@@ -55,11 +57,16 @@ final class ChangeRequests {
         TRUE_UP,
         GRAIN,
         PIECING,
-        MOTIF
+        MOTIF,
+        BIND,
+        STRIP
     }
 
     /** A piecing seam's allowance where none is told, mm. */
     private static final double PIECING_MM = 10;
+
+    /** An edge of a piece. */
+    record EdgeRequest(@Nullable String piece, @Nullable String edge) {}
 
     /** Which fields are read depends on the kind; the rest are left out. */
     record ChangeRequest(
@@ -91,7 +98,9 @@ final class ChangeRequests {
             @Nullable CutGrain grain,
             boolean along,
             @Nullable String motif,
-            @Nullable String partner) {
+            @Nullable String partner,
+            @Nullable List<EdgeRequest> edges,
+            @Nullable Integer folds) {
         Change toChange(LengthUnit unit, Design design) {
             Typed typed = new Typed(unit);
             String on = Typed.text(piece);
@@ -124,7 +133,30 @@ final class ChangeRequests {
                             uneven);
                 case FACING ->
                     new FacingFrom(or(called, "facing"), on, Typed.text(edge), typed.mm("change.by", by), cloth);
-                case LAYER -> new LayerFrom(or(called, "another layer"), on, cloth == null ? PieceCloth.LINING : cloth);
+                case LAYER ->
+                    new LayerFrom(
+                            or(called, "another layer"),
+                            on,
+                            cloth == null ? PieceCloth.LINING : cloth,
+                            Typed.text(by).isEmpty() ? 0 : typed.mm("change.by", by));
+                case BIND ->
+                    new BindEdges(
+                            or(called, "binding"),
+                            bound(),
+                            cloth == null ? PieceCloth.BINDING : cloth,
+                            grain == null ? CutGrain.BIAS : grain,
+                            typed.mm("change.by", by),
+                            quantity == null ? 1 : quantity);
+                case STRIP ->
+                    new CutStrip(
+                            or(called, "strip"),
+                            cloth == null ? PieceCloth.SHELL : cloth,
+                            grain == null ? CutGrain.LENGTHWISE : grain,
+                            typed.mm("change.at", at),
+                            typed.mm("change.by", by),
+                            folds == null ? 1 : folds,
+                            Typed.text(drawn).isEmpty() ? PIECING_MM : typed.mm("change.allowance", drawn),
+                            quantity == null ? 1 : quantity);
                 case MERGE ->
                     new MergeAlong(
                             or(called, "in one piece"), on, Typed.text(edge), Typed.text(other), Typed.text(otherEdge));
@@ -181,6 +213,13 @@ final class ChangeRequests {
             double line = typed.signedMm("change.at", at);
             double allowance = Typed.text(drawn).isEmpty() ? PIECING_MM : typed.mm("change.allowance", drawn);
             return along ? Piecing.along(called, on, line, allowance) : Piecing.across(called, on, line, allowance);
+        }
+
+        private List<BindEdges.Bound> bound() {
+            return (edges == null ? List.<EdgeRequest>of() : edges)
+                    .stream()
+                            .map(e -> new BindEdges.Bound(Typed.text(e.piece), Typed.text(e.edge)))
+                            .toList();
         }
 
         private MotifSpot spot(Typed typed) {

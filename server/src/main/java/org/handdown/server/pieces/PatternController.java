@@ -20,7 +20,6 @@ import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.project.Aim;
 import org.handdown.project.DraftOrder;
-import org.handdown.project.Garment;
 import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.server.panels.FoundView;
@@ -88,19 +87,6 @@ class PatternController {
         return aim == null ? LengthUnit.CM : aim.unit();
     }
 
-    private static Aim aim(Project project) {
-        Aim aim = project.aim();
-        if (aim == null || aim.garment() != Garment.CUT_OUT) {
-            throw new RefusedValueException("piece", "Say at Aim first who it is for, and that pieces are cut out.");
-        }
-        return aim;
-    }
-
-    static PatternPieces pattern(Project project) {
-        aim(project);
-        return project.pieces() instanceof PatternPieces pattern ? pattern : PatternPieces.NONE;
-    }
-
     private static DraftOrder order(PatternPieces pattern, int index) {
         if (index < 0 || index >= pattern.orders().size()) {
             throw new NotThereException("There is no such draft.");
@@ -112,10 +98,10 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/drafts")
     StoredProject add(ProjectAt at, @RequestBody DraftRequest body) {
         return projects.edit(at, "a draft", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             List<DraftOrder> orders = new ArrayList<>(now.orders());
             Draft draft = Drafts.require(Typed.text(body.draft()));
-            Aim aim = aim(project);
+            Aim aim = PatternPieces.aim(project);
             Wearer wearer = aim.wearer().proposing(draft.measures());
             DraftOrder order = new DraftOrder(
                     draft.id(), wearer, Map.of(), projects.room(project).sheet());
@@ -129,11 +115,11 @@ class PatternController {
     @DeleteMapping("/projects/{id}/pattern/drafts/{index}")
     StoredProject remove(ProjectAt at, @PathVariable("index") int index) {
         return projects.edit(at, "a draft taken out", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             order(now, index);
             List<DraftOrder> orders = new ArrayList<>(now.orders());
             orders.remove(index);
-            Aim aim = aim(project);
+            Aim aim = PatternPieces.aim(project);
             boolean main = index == 0 && !aim.draft().isEmpty();
             Project without =
                     main ? project.withAim(new Aim(aim.garment(), "", aim.what(), aim.wearer(), aim.unit())) : project;
@@ -144,12 +130,12 @@ class PatternController {
     @PutMapping("/projects/{id}/pattern/drafts/{index}/choices")
     StoredProject choose(ProjectAt at, @PathVariable("index") int index, @RequestBody ChoicesRequest body) {
         return projects.edit(at, "a dimension of the draft", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             DraftOrder before = order(now, index);
             Draft draft = Drafts.require(before.draft());
             Map<String, Double> chosen = body.onto(before.choices(), draft, unit(project));
             // Another waist asks for another girth; it is proposed until somebody measures it.
-            Aim aim = aim(project);
+            Aim aim = PatternPieces.aim(project);
             Wearer wearer = before.from().proposing(draft.measures(chosen));
             DraftOrder after = new DraftOrder(before.draft(), wearer, chosen, before.cloth());
             after.design();
@@ -188,7 +174,7 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/changes/preview")
     ConsequencesView preview(ProjectOf of, @RequestBody ChangeRequest body) {
         Project project = projects.project(of);
-        Design before = pattern(project).design("pieces");
+        Design before = PatternPieces.of(project).design("pieces");
         Change change = body.toChange(unit(project), before);
         Say say = Say.to(project);
         List<String> all = Consequences.between(before, change.on(before));
@@ -202,20 +188,16 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/changes")
     StoredProject change(ProjectAt at, @RequestBody ChangeRequest body) {
         return projects.edit(at, "a change of the pattern", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             Design before = now.design("pieces");
-            Change change = body.toChange(unit(project), before);
-            change.on(before);
-            List<Change> changes = new ArrayList<>(now.changes());
-            changes.add(change);
-            return project.withPieces(now.withChanges(changes));
+            return project.withPieces(now.changed(List.of(body.toChange(unit(project), before))));
         });
     }
 
     @DeleteMapping("/projects/{id}/pattern/changes/{index}")
     StoredProject unchange(ProjectAt at, @PathVariable("index") int index) {
         return projects.edit(at, "a change taken back", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             if (index < 0 || index >= now.changes().size()) {
                 throw new NotThereException("There is no such change.");
             }
@@ -229,7 +211,7 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/lessons")
     StoredProject lesson(ProjectAt at, @RequestBody ChangeRequest body) {
         return projects.edit(at, "a lesson for the pattern", project -> {
-            Design now = pattern(project).design("pieces");
+            Design now = PatternPieces.of(project).design("pieces");
             Change lesson = body.toChange(unit(project), now);
             lesson.on(now);
             List<Project.Note> log = new ArrayList<>(project.log());
@@ -253,11 +235,7 @@ class PatternController {
             if (lesson == null) {
                 throw new NotThereException("That note holds no lesson for the pattern.");
             }
-            PatternPieces now = pattern(project);
-            lesson.on(now.design("pieces"));
-            List<Change> changes = new ArrayList<>(now.changes());
-            changes.add(lesson);
-            return project.withPieces(now.withChanges(changes));
+            return project.withPieces(PatternPieces.of(project).changed(List.of(lesson)));
         });
     }
 
@@ -278,7 +256,7 @@ class PatternController {
     @PostMapping("/projects/{id}/pattern/brought")
     StoredProject bring(ProjectAt at, @RequestBody BroughtListRequest body) {
         return projects.edit(at, "pieces brought in", project -> {
-            PatternPieces now = pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             List<Piece> own = new ArrayList<>(now.own());
             for (Piece piece : body.toPieces(unit(project))) {
                 own.removeIf(p -> p.id().equals(piece.id()));

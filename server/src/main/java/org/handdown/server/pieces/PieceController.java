@@ -52,7 +52,7 @@ class PieceController {
     @PostMapping("/by-hand")
     StoredProject put(ProjectAt at, @RequestBody PieceRequest body) {
         return projects.edit(at, "a piece", project -> {
-            PatternPieces now = PatternController.pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             Piece piece = body.toPiece(unit(project));
             List<Piece> pieces = new ArrayList<>(now.own());
             int place = pieces.stream().map(Piece::id).toList().indexOf(piece.id());
@@ -68,7 +68,7 @@ class PieceController {
     @DeleteMapping("/by-hand/{piece}")
     StoredProject take(ProjectAt at, @PathVariable("piece") String piece) {
         return projects.edit(at, "a piece taken out", project -> {
-            PatternPieces now = PatternController.pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             List<Piece> pieces =
                     now.own().stream().filter(p -> !p.id().equals(piece)).toList();
             if (pieces.size() == now.own().size()) {
@@ -81,7 +81,7 @@ class PieceController {
     @PostMapping("/wants")
     StoredProject want(ProjectAt at, @RequestBody WantRequest body) {
         return projects.edit(at, "a want", project -> {
-            PatternPieces now = PatternController.pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             Want want = body.toWant(unit(project));
             List<Want> wants = new ArrayList<>(
                     now.wants().stream().filter(w -> !w.id().equals(want.id())).toList());
@@ -93,7 +93,7 @@ class PieceController {
     @DeleteMapping("/wants/{want}")
     StoredProject unwant(ProjectAt at, @PathVariable("want") String want) {
         return projects.edit(at, "a want taken out", project -> {
-            PatternPieces now = PatternController.pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             List<Want> wants =
                     now.wants().stream().filter(w -> !w.id().equals(want)).toList();
             if (wants.size() == now.wants().size()) {

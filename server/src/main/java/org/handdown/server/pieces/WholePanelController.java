@@ -65,7 +65,7 @@ class WholePanelController {
     @PostMapping
     StoredProject take(ProjectAt at, @RequestBody WholeRequest body) {
         return projects.edit(at, "panels taken whole", project -> {
-            PatternPieces now = PatternController.pattern(project);
+            PatternPieces now = PatternPieces.of(project);
             List<String> linings = projects.room(project).roles().serving(PieceCloth.LINING);
             List<Piece> pieces = new ArrayList<>(now.own());
             for (Piece piece : whole(project, body).pieces(linings)) {

@@ -5,14 +5,22 @@ import java.util.List;
 import org.handdown.fit.FitPanel;
 import org.handdown.fit.FitProblem;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.PiecedStrips;
+import org.handdown.pattern.change.Change;
+import org.handdown.pattern.change.CutStrip;
 import org.handdown.project.Lay;
+import org.handdown.project.PatternPieces;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.handdown.server.stash.StashStock;
 import org.handdown.server.web.NotThereException;
@@ -50,6 +58,7 @@ class StripController {
      * @param joining where nothing is said on the diagonal for bias, else straight
      * @param from what the lay leaves, where nothing is said
      * @param cloth the role that its cloth serves; any where nothing is said
+     * @param name of the strips once they are pieces
      */
     record StripRequest(
             @Nullable String finished,
@@ -59,7 +68,8 @@ class StripController {
             PiecedStrips.@Nullable Way way,
             PiecedStrips.@Nullable Joining joining,
             @Nullable Offcuts from,
-            @Nullable PieceCloth cloth) {}
+            @Nullable PieceCloth cloth,
+            @Nullable String name) {}
 
     record StripView(int scrap, String length, List<double[]> outline) {}
 
@@ -70,11 +80,86 @@ class StripController {
     /** @param grainDeg of its lengthwise grain */
     private record Scrap(String name, Ring ring, double grainDeg) {}
 
+    /** What was found for a request. */
+    private record Found(
+            PiecedStrips strips, PiecedStrips.Way way, double allowanceMm, double wantedMm, List<Scrap> scraps) {}
+
     @PostMapping("/api/projects/{id}/sums/strips")
     StripsView strips(ProjectOf of, @RequestBody StripRequest body) {
         Project project = projects.project(of).turnedBack();
         Say say = Say.to(project);
-        Typed typed = new Typed(say.unit());
+        Found found = found(of, project, body);
+        return new StripsView(
+                say.length(found.strips.cutMm()),
+                found
+                        .strips
+                        .sentences(
+                                found.wantedMm,
+                                found.way,
+                                found.scraps.stream().map(Scrap::name).toList())
+                        .stream()
+                        .map(say::sentence)
+                        .toList(),
+                found.strips.strips().stream()
+                        .map(s -> new StripView(
+                                s.scrap(),
+                                say.length(s.lengthMm()),
+                                Say.points(s.outline().points())))
+                        .toList(),
+                found.scraps.stream()
+                        .map(s -> new ScrapView(s.name, Say.points(s.ring.points())))
+                        .toList());
+    }
+
+    /** The strips of which the wanted length is pieced, as pieces of the pattern. */
+    @PostMapping("/api/projects/{id}/sums/strips/put")
+    StoredProject put(ProjectAt at, @RequestBody StripRequest body) {
+        return projects.edit(at, "strips put into the pattern", project -> {
+            Found found = found(at.of(), project.turnedBack(), body);
+            if (found.strips.forLength(found.wantedMm).isEmpty()) {
+                throw new RefusedValueException(
+                        "strips.wanted",
+                        Wording.fill(
+                                "The scraps give %.0f mm joined; ask for less, or take them from whole panels.",
+                                found.strips.joinedMm()));
+            }
+            return project.withPieces(PatternPieces.of(project).changed(pieces(found, body, Say.to(project))));
+        });
+    }
+
+    private static List<Change> pieces(Found found, StripRequest body, Say say) {
+        double finished = new Typed(say.unit()).mm("strips.finished", body.finished);
+        String name = Typed.text(body.name).isEmpty() ? "strip" : Typed.text(body.name);
+        List<PiecedStrips.Strip> taken = found.strips.forLength(found.wantedMm);
+        double left = found.wantedMm;
+        List<Change> all = new ArrayList<>();
+        for (PiecedStrips.Strip strip : taken) {
+            // Of the last only what is still missing; every other gives its own length, of which the join takes some.
+            double length = Math.min(Math.floor(strip.lengthMm()), Math.ceil(left));
+            left -= length - found.strips.joinMm();
+            all.add(new CutStrip(
+                    taken.size() == 1 ? name : name + " " + (all.size() + 1),
+                    body.cloth == null ? PieceCloth.SHELL : body.cloth,
+                    grain(found.way),
+                    length - 2 * found.allowanceMm,
+                    finished,
+                    Math.max(1, body.folds),
+                    found.allowanceMm,
+                    1));
+        }
+        return all;
+    }
+
+    private static CutGrain grain(PiecedStrips.Way way) {
+        return switch (way) {
+            case BIAS -> CutGrain.BIAS;
+            case ALONG -> CutGrain.LENGTHWISE;
+            case ACROSS, EITHER -> CutGrain.EITHER;
+        };
+    }
+
+    private Found found(ProjectOf of, Project project, StripRequest body) {
+        Typed typed = new Typed(Say.to(project).unit());
         double allowance = typed.mm("strips.allowance", body.allowance);
         double cut =
                 PiecedStrips.cutWidthMm(typed.mm("strips.finished", body.finished), Math.max(1, body.folds), allowance);
@@ -96,20 +181,7 @@ class StripController {
                 cut,
                 join);
         double wanted = Typed.text(body.wanted).isEmpty() ? 0 : typed.mm("strips.wanted", body.wanted);
-        return new StripsView(
-                say.length(cut),
-                strips.sentences(wanted, way, scraps.stream().map(Scrap::name).toList()).stream()
-                        .map(say::sentence)
-                        .toList(),
-                strips.strips().stream()
-                        .map(s -> new StripView(
-                                s.scrap(),
-                                say.length(s.lengthMm()),
-                                Say.points(s.outline().points())))
-                        .toList(),
-                scraps.stream()
-                        .map(s -> new ScrapView(s.name, Say.points(s.ring.points())))
-                        .toList());
+        return new Found(strips, way, allowance, wanted, scraps);
     }
 
     private List<Scrap> scraps(ProjectOf of, Project project, StripRequest body) {

@@ -4,7 +4,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.project.PatternPieces;
+import org.handdown.server.project.ProjectAt;
+import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
+import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,10 +18,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Sums for closures and strips; nothing is stored. */
+/** Sums for closures and strips, and what they come to put into a pattern. */
 @RestController
 @RequestMapping("/api")
 class SumsController {
+    private final ProjectService projects;
+
+    SumsController(ProjectService projects) {
+        this.projects = projects;
+    }
+
     record SumFieldView(String id, String words, boolean length, String usual) {}
 
     record SumView(Sums id, String words, List<SumFieldView> fields) {}
@@ -38,8 +49,12 @@ class SumsController {
             @Nullable LengthUnit unit,
             @Nullable Map<String, String> values) {}
 
-    /** @param marks in words, and {@code marksMm} along a line of {@code lineMm} */
-    record SumResultView(List<String> sentences, List<String> marks, List<Double> marksMm, double lineMm) {}
+    /**
+     * @param marks in words, and {@code marksMm} along a line of {@code lineMm}
+     * @param gives whether it can be put into a pattern
+     */
+    record SumResultView(
+            List<String> sentences, List<String> marks, List<Double> marksMm, double lineMm, boolean gives) {}
 
     @PostMapping("/sums")
     SumResultView work(@RequestBody SumRequest body) {
@@ -51,6 +66,21 @@ class SumsController {
                 result.sentences().stream().map(say::sentence).toList(),
                 result.marksMm().stream().map(say::length).toList(),
                 result.marksMm(),
-                result.lineMm());
+                result.lineMm(),
+                result.gives());
+    }
+
+    /** What a sum comes to, as changes of the project's pattern: marks and buttons, a zip, strips. */
+    @PostMapping("/projects/{id}/sums/put")
+    StoredProject put(ProjectAt at, @RequestBody SumRequest body) {
+        Sums sum = Typed.require("sum", body.sum);
+        return projects.edit(at, sum.words() + " put into the pattern", project -> {
+            Sums.Result result = sum.work(
+                    new Sums.Input(new Typed(Say.to(project).unit()), body.values == null ? Map.of() : body.values));
+            if (!result.gives()) {
+                throw new RefusedValueException("sum", "Nothing of that goes into the pattern.");
+            }
+            return project.withPieces(PatternPieces.of(project).changed(result.made()));
+        });
     }
 }
