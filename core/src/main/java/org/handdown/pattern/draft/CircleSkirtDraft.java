@@ -32,7 +32,9 @@ final class CircleSkirtDraft {
                     Dimension.length("ease", "Room at the waist", 10, 0, 800)
                             .hint("to pull it on over the hips and gather, take hip less waist"),
                     Dimension.length("overlap", "Overlap of the waistband", 25, 0, 60),
-                    Dimension.count("panels", "Panels", 2, 1, 12),
+                    Dimension.count("panels", "Panels", 2, 1, 12)
+                            .hint(
+                                    "1: a full circle in one disc with one seam, where the cloth is wide enough both ways"),
                     Dimension.length("band", "Finished width of the waistband", 30, 10, 100),
                     Dimension.length("seam", "Seam allowance", 10, 5, 25),
                     Dimension.length("hem", "Hem allowance", 10, 0, 20)
@@ -64,13 +66,14 @@ final class CircleSkirtDraft {
     private static Design draw(Figures f) {
         double share = share(f.of("circle"));
         double waist = f.waist() + f.of("ease");
-        double r = radiusMm(waist, share);
         double length = SkirtLength.mm(f);
-        // No panel may be more than half a circle: beyond that it cannot lie on any cloth beside itself.
-        int panels = Math.max(f.count("panels"), share > 0.5 ? 2 : 1);
-        Sector sector = new Sector(r, length, 2 * Math.PI * share / panels);
-        Piece panel = sector.paper("panel", "skirt panel")
-                .allow("hem", Allowance.turned(f.of("hem"), "narrow hem after hanging for a day or more"))
+        int panels = f.count("panels");
+        boolean isDisc = share == 1 && panels == 1;
+        double r = isDisc ? Disc.radiusMm(waist, f.of("seam")) : radiusMm(waist, share);
+        Paper cut = isDisc
+                ? new Disc(r, length, f.of("seam")).paper("panel", "skirt, in one disc")
+                : new Sector(r, length, 2 * Math.PI * share / panels).paper("panel", "skirt panel");
+        Piece panel = cut.allow("hem", Allowance.turned(f.of("hem"), "narrow hem after hanging for a day or more"))
                 .wish("hem", EdgeWish.of(Role.HEM))
                 .seams(f.of("seam"))
                 .copies(panels)
@@ -85,7 +88,13 @@ final class CircleSkirtDraft {
                 List.of(Join.side("waistband", "lower")),
                 f.of("overlap"),
                 f.of("overlap")));
-        List<String> notes = notes(f, sector.hemMm() * panels, r);
+        double hem = panel.stitchLine().edge("hem").lengthMm() * panels;
+        List<String> notes = new ArrayList<>(notes(f, hem, r));
+        if (panels == 1 && share > 0.5) {
+            notes.add(Wording.fill(
+                    "In one piece it takes cloth of %.0f mm both ways; of two panels or more it lies on less.",
+                    2 * (r + length + f.of("hem"))));
+        }
         return new Design(
                         "circle skirt",
                         List.of(panel, band),

@@ -8,7 +8,7 @@ import org.handdown.geometry.Point;
  *
  * @param upperRadius of the upper arc
  * @param length between the arcs
- * @param angleRad between its sides, at most half a turn
+ * @param angleRad between its sides, less than a turn
  */
 record Sector(double upperRadius, double length, double angleRad) {
     /** Narrower than this a sector is drawn as the straight strip that it nearly is. */

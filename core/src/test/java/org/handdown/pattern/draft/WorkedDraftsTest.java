@@ -9,7 +9,13 @@ import java.util.Map;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Movement;
 import org.handdown.body.Wearer;
+import org.handdown.fit.Fit;
+import org.handdown.fit.FitPanel;
+import org.handdown.fit.FitPiece;
+import org.handdown.fit.room.FitsAlone;
 import org.handdown.geometry.Box;
+import org.handdown.geometry.Region;
+import org.handdown.geometry.Ring;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
@@ -69,6 +75,56 @@ class WorkedDraftsTest {
         // Half a ring: the cut waist lies 15 mm above the stitched one, on the axis.
         assertThat(cut.maxY()).isGreaterThanOrEqualTo(panel.stitchLine().box().maxY());
         assertThat(design.notes().get(0)).contains(Wording.of("waist seam 116.2 mm, cut 15.0 mm further in"));
+    }
+
+    /**
+     * Worked example of the trade: waist 70 cm with one seam of two 15 mm is drawn at 73/6.28 = 11.6 cm; of a square of 150 cm it is 63.4 cm
+     * long to the raw edge, which is 471.2 cm round and 468.2 cm once the seam is sewn.
+     */
+    @Test
+    void aFullCircleInOneDiscLosesItsOneSeamOnly() {
+        Wearer body = body(BodyMeasure.WAIST, 700);
+        double r = Disc.radiusMm(700, 15);
+        assertThat(r).isCloseTo(116.2, within(0.1));
+        double length = 750 - r;
+        assertThat(length).isCloseTo(634, within(0.5));
+        Design design = draw(
+                "circle-skirt",
+                body,
+                Map.of("ease", 0.0, "seam", 15.0, "length", length, "panels", 1.0, "hem", 0.0, "overlap", 0.0));
+        assertThat(finished(design, "waist")).isCloseTo(700, within(0.05));
+        assertThat(edge(design, "panel", "hem")).isCloseTo(4682, within(1.0));
+        Piece disc = design.piece("panel");
+        assertThat(disc.quantity()).isEqualTo(1);
+        Box cut = disc.cutLine().ring().box();
+        assertThat(cut.widthMm()).isCloseTo(1500, within(0.5));
+        assertThat(cut.heightMm()).isCloseTo(1500, within(0.5));
+        // The cloth of a full ring but for the hair of the one cut: cut 15 mm inside the waist's stitch line.
+        double ring = Math.PI * (750 * 750 - (r - 15) * (r - 15));
+        assertThat(Region.of(disc.cutLine().ring()).areaMm2()).isCloseTo(ring, within(0.5 * 650 + 0.1 * 4712));
+        assertThat(disc.cutLine().ring().isSimple()).isTrue();
+        assertThat(design.walks()).allMatch(w -> w.agrees());
+        // It really lies on cloth as wide both ways as it is, and on none narrower.
+        FitPiece piece = Fit.piece("disc", disc.cutLine().ring(), 1);
+        assertThat(lies(piece, 1502, 1502)).isTrue();
+        assertThat(lies(piece, 1480, 2000)).isFalse();
+    }
+
+    private static boolean lies(FitPiece piece, double wideMm, double highMm) {
+        FitPanel cloth = Fit.panel("p", Ring.rectangle(0, 0, wideMm, highMm));
+        return FitsAlone.on(Fit.fill(List.of(cloth), piece), piece);
+    }
+
+    @Test
+    void threeQuartersInOnePieceHaveOneSeam() {
+        Design design = draw(
+                "circle-skirt",
+                body(BodyMeasure.WAIST, 700),
+                Map.of("circle", 1.0, "length", 500.0, "panels", 1.0, "overlap", 0.0));
+        assertThat(design.piece("panel").quantity()).isEqualTo(1);
+        assertThat(design.piece("panel").cutLine().ring().isSimple()).isTrue();
+        assertThat(finished(design, "waist")).isCloseTo(710, within(0.05));
+        assertThat(design.notes()).anyMatch(n -> n.startsWith("In one piece it takes cloth of"));
     }
 
     /** Worked example of the trade: 150 cm square folded in quarters, waist cut at 10.12, sewn at 11.62: 63.4 cm long, hem 471.2 cm. */
