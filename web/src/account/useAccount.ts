@@ -10,6 +10,12 @@ export function useAccount() {
   return { account: computed(() => query.data.value), failed: query.isError }
 }
 
+/** What the household thinks in, where no project and no person says. */
+export function useUnit() {
+  const { account } = useAccount()
+  return computed(() => account.value?.unit ?? 'CM')
+}
+
 /** The ways in and out; each refreshes what is known of the account. */
 export function useWaysIn() {
   const queries = useQueryClient()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { useUnit } from '../account/useAccount'
 import { api, type ProjectView } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
@@ -17,6 +18,7 @@ import { usePeople } from '../wearers/useWearers'
 
 const { project } = defineProps<{ project: ProjectView }>()
 const { change, busy } = useHand()
+const unit = useUnit()
 const { drafts, families } = useDrafts()
 const asked = ref<string>()
 type Measure = ProjectView['aim']['measures'][number]
@@ -39,7 +41,7 @@ const {
     made: way ?? (garment === 'CUT_OUT' ? draft || OWN : garment),
     what: way ? ALTERED[way] : what,
     wearer,
-    unit: project.unit,
+    unit: project.aim.settled ? project.unit : unit.value,
     // Nobody's height is guessed: until the aim is settled it is asked.
     taped: texts((m) => (project.aim.settled ? m.text : '')) as Record<string, string>,
     again: texts((m) => m.again) as Record<string, string>,

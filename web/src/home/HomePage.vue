@@ -9,6 +9,7 @@ import ProblemNote from '../ui/ProblemNote.vue'
 import { inWords } from '../ui/days'
 import PracticeSlip from '../table/PracticeSlip.vue'
 import ToolsSlip from '../table/ToolsSlip.vue'
+import UnitSlip from '../table/UnitSlip.vue'
 import AskAgain from '../stash/AskAgain.vue'
 import ThingCard from '../stash/ThingCard.vue'
 import { useScale } from '../stash/useScale'
@@ -173,6 +174,7 @@ const isMany = computed(() => (standing.value?.count ?? 0) > MANY || !!shelf.tex
         <RouterLink class="act act-main" to="/stash">Open the stash</RouterLink>
         <RouterLink v-if="stash?.count" class="act" to="/ideas">What would it make?</RouterLink>
       </div>
+      <UnitSlip />
       <ToolsSlip />
       <PracticeSlip />
     </main>

@@ -4,6 +4,7 @@ import { useTitle } from '@vueuse/core'
 import { computed, reactive, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDrafts } from '../aim/useDrafts'
+import { useUnit } from '../account/useAccount'
 import { api, take } from '../api/client'
 import LampSwitch from '../ui/LampSwitch.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -38,6 +39,7 @@ const UNITS: { id: NonNullable<Asked['unit']>; words: string }[] = [
   { id: 'CM', words: 'cm' },
   { id: 'INCH', words: 'in' },
 ]
+const unit = useUnit()
 const SOMEBODY_NEW = '+'
 const EVERYBODY = '*'
 const form = reactive({
@@ -46,7 +48,7 @@ const form = reactive({
   wearer: '',
   name: '',
   height: '',
-  unit: 'CM' as NonNullable<Asked['unit']>,
+  unit: unit.value as NonNullable<Asked['unit']>,
 })
 const sources = computed(() => [
   { id: '', words: 'everything that is free' },
@@ -86,7 +88,7 @@ watch(
       draft: last?.draft ?? '',
       name: last?.height ? last.wearer : '',
       height: last?.height ?? '',
-      unit: last?.unit ?? 'CM',
+      unit: last?.unit ?? unit.value,
     })
     const who = last?.wearer ?? wearer
     const known = measured.value.find((w) => w.name.toLowerCase() === who.toLowerCase())
@@ -100,7 +102,7 @@ const ask = () =>
     draft: form.draft,
     wearer: isNew.value ? form.name : form.wearer === EVERYBODY ? '' : form.wearer,
     height: isNew.value ? form.height : '',
-    unit: isNew.value ? form.unit : (measured.value.find((w) => w.name === form.wearer)?.unit ?? 'CM'),
+    unit: isNew.value ? form.unit : (measured.value.find((w) => w.name === form.wearer)?.unit ?? unit.value),
   })
 function goOn() {
   const last = asked.value

@@ -5,6 +5,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { useAttempt } from '../api/useAttempt'
+import { useUnit } from '../account/useAccount'
 import { useKinds } from '../source/useKinds'
 import { weaves } from '../stash/kinds'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -19,7 +20,7 @@ import { usePeople } from '../wearers/useWearers'
 useTitle('At the stall · Hand Down')
 type Thing = Schemas['ThingRequest']
 const router = useRouter()
-const kinds = useKinds(() => 'CM')
+const kinds = useKinds(useUnit())
 const { people } = usePeople()
 const { problem, busy, attempt } = useAttempt()
 provideProblem(problem)

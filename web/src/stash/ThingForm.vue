@@ -2,6 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import OptionField from '../source/OptionField.vue'
+import { useUnit } from '../account/useAccount'
 import { useKinds } from '../source/useKinds'
 import ChoiceField from '../ui/ChoiceField.vue'
 import ComplaintNote from '../ui/ComplaintNote.vue'
@@ -14,7 +15,7 @@ import type { ThingBody } from './useStash'
 /** Everything that is asked of a thing: first what a bag's label needs, the rest behind a fold. */
 const { one, busy } = defineProps<{ one?: Schemas['OneThing']; busy: boolean }>()
 const emit = defineEmits<{ store: [body: ThingBody]; leave: [] }>()
-const garments = useKinds(() => 'CM')
+const garments = useKinds(useUnit())
 const FIRST = 3
 const t = one?.thing
 const f = one?.form

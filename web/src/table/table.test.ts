@@ -3,6 +3,7 @@ import PracticeNote from '../aim/PracticeNote.vue'
 import { field, seat } from '../testing/hand'
 import PracticeSlip from './PracticeSlip.vue'
 import ToolsSlip from './ToolsSlip.vue'
+import UnitSlip from './UnitSlip.vue'
 import WordPicture from './WordPicture.vue'
 
 const tools = [
@@ -33,6 +34,18 @@ describe('what the table has', () => {
     await field(wrapper, 'overlocker').setValue(true)
     await vi.waitUntil(() => asked.some((a) => a.method === 'PUT'))
     expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ owned: ['IRON', 'OVERLOCKER'] })
+  })
+})
+
+describe('what lengths are told in', () => {
+  it('is said once for the household', async () => {
+    const { wrapper, asked } = seat(UnitSlip, {}, undefined, { unit: 'CM' })
+    await field(wrapper, 'Told in').setValue('INCH')
+    await vi.waitUntil(() => asked.some((a) => a.method === 'PUT'))
+    expect(asked.find((a) => a.method === 'PUT')).toMatchObject({
+      path: '/api/account/unit',
+      body: { unit: 'INCH' },
+    })
   })
 })
 

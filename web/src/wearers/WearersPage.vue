@@ -2,6 +2,7 @@
 import { useTitle } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useUnit } from '../account/useAccount'
 import type { Schemas } from '../api/client'
 import { inWords } from '../ui/days'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -27,7 +28,7 @@ const units: { id: Unit; words: string }[] = [
   { id: 'INCH', words: 'inches' },
   { id: 'MM', words: 'millimetres' },
 ]
-const fresh = reactive({ name: '', unit: 'CM' as Unit })
+const fresh = reactive({ name: '', unit: useUnit().value as Unit })
 const edited = reactive({ name: '', unit: 'CM' as Unit })
 watch(
   () => one.value?.person,

@@ -3,6 +3,8 @@ package org.handdown.server.account;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.handdown.measure.LengthUnit;
+import org.handdown.measure.RefusedValueException;
 import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -14,6 +16,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -38,15 +41,28 @@ class AccountController {
             @Schema(types = {"string", "null"}) @Nullable String name,
             @Schema(types = {"string", "null"}) @Nullable String household,
             boolean demo,
-            boolean needsOwner) {}
+            boolean needsOwner,
+            LengthUnit unit) {}
 
     record NewOwner(String household, String name, String login, String password) {}
 
     @GetMapping
     AccountView account(@AuthenticationPrincipal @Nullable HouseholdUser user) {
         return user == null
-                ? new AccountView(null, null, demo, !accounts.hasUsers())
-                : new AccountView(user.name(), accounts.householdName(user), demo, false);
+                ? new AccountView(null, null, demo, !accounts.hasUsers(), LengthUnit.CM)
+                : new AccountView(user.name(), accounts.householdName(user), demo, false, accounts.unit(user));
+    }
+
+    record UnitRequest(@Nullable LengthUnit unit) {}
+
+    /** What the household thinks in from now on. */
+    @PutMapping("/unit")
+    AccountView unit(@AuthenticationPrincipal HouseholdUser user, @RequestBody UnitRequest body) {
+        if (body.unit == null) {
+            throw new RefusedValueException("unit", "is missing; say centimetres or inches.");
+        }
+        accounts.thinkIn(user, body.unit);
+        return account(user);
     }
 
     @PostMapping("/owner")

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.handdown.measure.LengthUnit;
 
 @Mapper
 interface AccountMapper {
@@ -12,6 +13,10 @@ interface AccountMapper {
     long countUsers();
 
     String householdName(@Param("id") UUID id);
+
+    LengthUnit unit(@Param("id") UUID id);
+
+    void setUnit(@Param("id") UUID id, @Param("unit") LengthUnit unit);
 
     void insertHousehold(@Param("id") UUID id, @Param("name") String name);
 

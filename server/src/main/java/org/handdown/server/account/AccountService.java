@@ -2,7 +2,9 @@ package org.handdown.server.account;
 
 import java.util.Locale;
 import java.util.UUID;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.server.web.AskedIn;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -43,6 +45,19 @@ public class AccountService implements UserDetailsService {
     @Transactional(readOnly = true)
     public String householdName(HouseholdUser user) {
         return mapper.householdName(user.householdId());
+    }
+
+    /** What the household thinks in where no project and no person says; refusals of the request at work are told in it. */
+    @Transactional(readOnly = true)
+    public LengthUnit unit(HouseholdUser user) {
+        LengthUnit unit = mapper.unit(user.householdId());
+        AskedIn.unit(unit);
+        return unit;
+    }
+
+    @Transactional
+    void thinkIn(HouseholdUser user, LengthUnit unit) {
+        mapper.setUnit(user.householdId(), unit);
     }
 
     /** The first visitor becomes the owner of a new household. */

@@ -12,6 +12,7 @@ import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.pattern.draft.Draft;
 import org.handdown.pattern.draft.Drafts;
+import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.idea.WishMapper.WishRow;
 import org.handdown.server.project.Say;
@@ -42,9 +43,17 @@ class StallController {
     private final Wearers wearers;
     private final QuickIdeas quick;
     private final PracticeService practice;
+    private final AccountService accounts;
     private final Ceiling ceiling;
 
-    StallController(Wishes wishes, Wearers wearers, QuickIdeas quick, PracticeService practice, Ceiling ceiling) {
+    StallController(
+            Wishes wishes,
+            Wearers wearers,
+            QuickIdeas quick,
+            PracticeService practice,
+            AccountService accounts,
+            Ceiling ceiling) {
+        this.accounts = accounts;
         this.wishes = wishes;
         this.wearers = wearers;
         this.quick = quick;
@@ -67,7 +76,9 @@ class StallController {
 
     @PostMapping
     StallView ask(@AuthenticationPrincipal HouseholdUser user, @RequestBody StallRequest body) {
-        Source source = ceiling.under(() -> StashSources.described(Typed.require("thing.kind", body.thing)));
+        LengthUnit unit = accounts.unit(user);
+        ThingRequest thing = Typed.require("thing.kind", body.thing);
+        Source source = ceiling.under(() -> StashSources.described(new Typed(unit), thing));
         Practice by = practice.of(user.householdId());
         String name = Typed.text(body.wearer);
         long end = System.nanoTime() + TRYING_MILLIS * 700_000;
@@ -89,7 +100,7 @@ class StallController {
         }
         answers.sort(Comparator.comparing(AnswerView::chance));
         return new StallView(
-                measured(source),
+                measured(source, new Say(unit)),
                 answers,
                 Inspection.of(source.kind(), source.cloth().weave()));
     }
@@ -111,13 +122,12 @@ class StallController {
     }
 
     /** What somebody measured of it, whole girths as they are reckoned with. */
-    private static String measured(Source source) {
+    private static String measured(Source source, Say say) {
         List<String> told = new ArrayList<>();
         for (MeasureSpec spec : source.kind().measures()) {
             boolean isMeasured = !source.assessment().proposed().contains(spec.id());
             if (isMeasured && !spec.isCount()) {
-                told.add(spec.words() + " "
-                        + new Say(LengthUnit.CM).length(source.measures().mm(spec.id())));
+                told.add(spec.words() + " " + say.length(source.measures().mm(spec.id())));
             }
         }
         return told.isEmpty() ? "Nothing measured: an average one." : String.join("; ", told);

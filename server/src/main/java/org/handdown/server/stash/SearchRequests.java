@@ -61,21 +61,21 @@ final class SearchRequests {
             };
         }
 
-        Sought sought() {
+        Sought sought(Typed typed) {
             Sought.Role wanted = role == null ? Sought.Role.ANYTHING : role;
             SoughtSizeRequest s = size == null ? new SoughtSizeRequest(null, null, null, null, null) : size;
             return new Sought(
                     wanted,
-                    mm("sought.across", s.across),
-                    mm("sought.along", s.along),
+                    mm(typed, "sought.across", s.across),
+                    mm(typed, "sought.along", s.along),
                     Typed.text(s.count).isEmpty() ? 0 : (int) Typed.count("sought.count", s.count),
-                    Typed.text(s.diameter).isEmpty() ? 0 : ThingRequests.TYPED.thin("sought.diameter", s.diameter),
-                    mm("sought.passes", s.passes),
+                    Typed.text(s.diameter).isEmpty() ? 0 : typed.thin("sought.diameter", s.diameter),
+                    mm(typed, "sought.passes", s.passes),
                     new Sought.ClothRules(knit, bears));
         }
 
-        private static double mm(String field, @Nullable String text) {
-            return Typed.text(text).isEmpty() ? 0 : ThingRequests.TYPED.mm(field, text);
+        private static double mm(Typed typed, String field, @Nullable String text) {
+            return Typed.text(text).isEmpty() ? 0 : typed.mm(field, text);
         }
     }
 

@@ -2,7 +2,10 @@ package org.handdown.server.stash;
 
 import java.util.List;
 import java.util.UUID;
+import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
+import org.handdown.server.project.Say;
+import org.handdown.server.project.Typed;
 import org.handdown.server.stash.StashService.Kept;
 import org.handdown.server.stash.StashService.Shelf;
 import org.handdown.server.stash.ThingMapper.Narrowing;
@@ -33,9 +36,11 @@ import org.springframework.web.bind.annotation.RestController;
 class StashController {
     private final StashService stash;
     private final HoldService holds;
+    private final AccountService accounts;
     private final Ceiling ceiling;
 
-    StashController(StashService stash, HoldService holds, Ceiling ceiling) {
+    StashController(StashService stash, HoldService holds, AccountService accounts, Ceiling ceiling) {
+        this.accounts = accounts;
         this.stash = stash;
         this.holds = holds;
         this.ceiling = ceiling;
@@ -53,7 +58,7 @@ class StashController {
     /** Looks through the stash; nothing asked shows the newest. */
     @PostMapping("/search")
     ShelfView search(@AuthenticationPrincipal HouseholdUser user, @RequestBody SearchRequests.SearchRequest wanted) {
-        Sought sought = wanted.sought();
+        Sought sought = wanted.sought(new Typed(accounts.unit(user)));
         Narrowing by = wanted.narrowing(sought);
         Shelf shelf = ceiling.under(() -> sought.role() == Sought.Role.ANYTHING
                 ? stash.list(user.householdId(), by, Math.max(0, wanted.from()))
@@ -62,8 +67,9 @@ class StashController {
                 .subList(0, Math.min(StashService.A_PAGE, shelf.whole().size()));
         List<ThingMapper.HoldRow> promised = holds.of(
                 user.householdId(), shown.stream().map(k -> k.row().id()).toList());
+        ThingViews views = new ThingViews(new Say(accounts.unit(user)));
         return new ShelfView(
-                shown.stream().map(k -> ThingViews.view(k, promised)).toList(),
+                shown.stream().map(k -> views.view(k, promised)).toList(),
                 shelf.count(),
                 stash.places(user.householdId()),
                 shelf.broken().stream()
@@ -77,9 +83,10 @@ class StashController {
     @GetMapping("/{id}")
     OneThing one(@AuthenticationPrincipal HouseholdUser user, @PathVariable("id") UUID id) {
         Kept kept = stash.require(user.householdId(), id);
+        Say say = new Say(accounts.unit(user));
         return new OneThing(
-                ThingViews.view(kept, holds.of(user.householdId(), List.of(id))),
-                ThingFacts.form(kept, stash.canUndo(user.householdId(), id)));
+                new ThingViews(say).view(kept, holds.of(user.householdId(), List.of(id))),
+                new ThingFacts(say).form(kept, stash.canUndo(user.householdId(), id)));
     }
 
     record StashedId(String id) {}
@@ -87,7 +94,8 @@ class StashController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     StashedId add(@AuthenticationPrincipal HouseholdUser user, @RequestBody ThingRequest body) {
-        StashItem item = ceiling.under(() -> body.toItem(null));
+        Typed typed = new Typed(accounts.unit(user));
+        StashItem item = ceiling.under(() -> body.toItem(typed, null));
         return new StashedId(stash.keep(user.householdId(), item).toString());
     }
 
@@ -98,7 +106,8 @@ class StashController {
             @RequestParam("version") long version,
             @RequestBody ThingRequest body) {
         StashItem before = stash.require(user.householdId(), id).item();
-        StashItem item = ceiling.under(() -> body.toItem(before));
+        Typed typed = new Typed(accounts.unit(user));
+        StashItem item = ceiling.under(() -> body.toItem(typed, before));
         holds.keepingPromises(user.householdId(), id, () -> stash.change(user.householdId(), id, version, item));
         return one(user, id);
     }

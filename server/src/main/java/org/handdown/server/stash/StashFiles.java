@@ -10,7 +10,7 @@ import org.handdown.formats.project.StashCsv;
 import org.handdown.formats.project.StashJson;
 import org.handdown.formats.sheet.Paper;
 import org.handdown.formats.sheet.StashLabels;
-import org.handdown.measure.LengthUnit;
+import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.web.Ceiling;
 import org.handdown.server.web.NotThereException;
@@ -30,9 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/stash")
 class StashFiles {
     private final StashService stash;
+    private final AccountService accounts;
     private final Ceiling ceiling;
 
-    StashFiles(StashService stash, Ceiling ceiling) {
+    StashFiles(StashService stash, AccountService accounts, Ceiling ceiling) {
+        this.accounts = accounts;
         this.stash = stash;
         this.ceiling = ceiling;
     }
@@ -88,6 +90,6 @@ class StashFiles {
         if (labelled.isEmpty()) {
             throw new NotThereException("There is nothing in the stash that could have a label.");
         }
-        return new StashLabels(labelled, LengthUnit.CM, Paper.A4).pdf();
+        return new StashLabels(labelled, accounts.unit(user), Paper.A4).pdf();
     }
 }

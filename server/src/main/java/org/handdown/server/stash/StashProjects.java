@@ -3,8 +3,8 @@ package org.handdown.server.stash;
 import java.util.List;
 import java.util.UUID;
 import org.handdown.cloth.Pairing;
-import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.server.account.AccountService;
 import org.handdown.server.account.HouseholdUser;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
@@ -35,9 +35,16 @@ class StashProjects {
     private final ComeBack comeBack;
     private final ProjectService projects;
     private final StashController shelf;
+    private final AccountService accounts;
 
     StashProjects(
-            StashService stash, HoldService holds, ComeBack comeBack, ProjectService projects, StashController shelf) {
+            StashService stash,
+            HoldService holds,
+            ComeBack comeBack,
+            ProjectService projects,
+            StashController shelf,
+            AccountService accounts) {
+        this.accounts = accounts;
         this.stash = stash;
         this.holds = holds;
         this.comeBack = comeBack;
@@ -62,7 +69,7 @@ class StashProjects {
         double amount = text.isEmpty()
                 ? 0
                 : unit == Stock.Unit.MM
-                        ? ThingRequests.TYPED.mm("hold.amount", text)
+                        ? new Typed(accounts.unit(user)).mm("hold.amount", text)
                         : Typed.count("hold.amount", text);
         holds.hold(user.householdId(), id, of.id(), body.hold == null ? Hold.RESERVED : body.hold, amount);
         return shelf.one(user, id);
@@ -107,7 +114,7 @@ class StashProjects {
     AskedAgainView askAgain(@AuthenticationPrincipal HouseholdUser user, ProjectOf of) {
         projects.require(of);
         List<String> refused = holds.askAgain(user.householdId(), of.id()).stream()
-                .map(r -> new Say(LengthUnit.CM).sentence(r))
+                .map(r -> new Say(accounts.unit(user)).sentence(r))
                 .toList();
         return new AskedAgainView(held(user, of), refused);
     }

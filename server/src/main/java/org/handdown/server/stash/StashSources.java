@@ -12,6 +12,7 @@ import org.handdown.project.Brought;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectOf;
 import org.handdown.server.project.ProjectService;
+import org.handdown.server.project.Typed;
 import org.handdown.server.web.NotThereException;
 import org.handdown.shopping.Item;
 import org.handdown.source.Assessment;
@@ -127,8 +128,8 @@ public class StashSources {
     }
 
     /** A garment as it was described, not in the stash yet. */
-    public static Source described(ThingRequests.ThingRequest thing) {
-        return thing.toSource();
+    public static Source described(Typed typed, ThingRequests.ThingRequest thing) {
+        return thing.toSource(typed);
     }
 
     /**

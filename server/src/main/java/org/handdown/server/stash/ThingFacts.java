@@ -21,12 +21,16 @@ import org.handdown.stash.Stock;
 
 /** The key measures of a thing, a line each, and as they would be typed. */
 final class ThingFacts {
-    private ThingFacts() {}
-
     private static final int MOST_FACTS = 4;
-    private static final Say SAY = ThingViews.SAY;
 
-    static List<String> of(StashThing thing) {
+    private final Say say;
+
+    /** @param say in what the household thinks */
+    ThingFacts(Say say) {
+        this.say = say;
+    }
+
+    List<String> of(StashThing thing) {
         List<String> facts = new ArrayList<>();
         if (thing instanceof StashThing.Garment g) {
             addMeasured(facts, g.source());
@@ -37,12 +41,12 @@ final class ThingFacts {
         } else {
             facts.add(flatSize(thing));
             if (thing instanceof FlatCloth flat) {
-                flat.leftover().edges().forEach(e -> facts.add(e.kind().word() + " " + SAY.inward(e.lengthMm())));
+                flat.leftover().edges().forEach(e -> facts.add(e.kind().word() + " " + say.inward(e.lengthMm())));
                 flat.leftover().zones().stream().map(FlawZone::named).distinct().forEach(facts::add);
                 flat.leftover()
                         .pattern()
                         .repeats()
-                        .forEach(r -> facts.add(Wording.fill("%s every ", r.id()) + SAY.length(r.periodMm())));
+                        .forEach(r -> facts.add(Wording.fill("%s every ", r.id()) + say.length(r.periodMm())));
                 flat.leftover().pattern().motifs().forEach(m -> facts.add(m.name()));
             }
         }
@@ -51,14 +55,14 @@ final class ThingFacts {
     }
 
     /** What somebody measured first; what nobody did is no fact. */
-    private static void addMeasured(List<String> facts, Source source) {
+    private void addMeasured(List<String> facts, Source source) {
         for (MeasureSpec m : source.kind().measures()) {
             boolean isLength = !m.isCount() && m.options().isEmpty();
             if (isLength
                     && facts.size() < MOST_FACTS
                     && !source.assessment().proposed().contains(m.id())) {
                 facts.add(m.words().split(",")[0] + " "
-                        + SAY.length(source.measures().mm(m.id())));
+                        + say.length(source.measures().mm(m.id())));
             }
         }
         if (facts.isEmpty()) {
@@ -67,34 +71,34 @@ final class ThingFacts {
     }
 
     /** Of a remnant the largest rectangle along its grain: its box says little of it. */
-    private static String flatSize(StashThing thing) {
+    private String flatSize(StashThing thing) {
         var largest = thing instanceof FlatCloth f ? f.leftover().remnant().largestRectangle() : null;
         Box box = Sheet.of(thing).get(0).box();
         double wide = largest == null ? box.widthMm() : largest.widthMm();
         double high = largest == null ? box.heightMm() : largest.heightMm();
-        return SAY.size(wide, high) + (thing instanceof FlatCloth ? " at its largest" : ", across × along the grain");
+        return say.size(wide, high) + (thing instanceof FlatCloth ? " at its largest" : ", across × along the grain");
     }
 
-    private static void addKeeper(List<String> facts, LooseKeeper k) {
+    private void addKeeper(List<String> facts, LooseKeeper k) {
         LooseKeeper.Size s = k.size();
-        facts.add(s.lengthMm() > 0 ? SAY.inward(s.lengthMm()) + " long" : "");
-        facts.add(s.depthMm() > 0 ? SAY.length(s.depthMm()) + " deep" : "");
+        facts.add(s.lengthMm() > 0 ? say.inward(s.lengthMm()) + " long" : "");
+        facts.add(s.depthMm() > 0 ? say.length(s.depthMm()) + " deep" : "");
         facts.add(s.stretch() > 0 ? Wording.fill("gives by %.0f %%", 100 * s.stretch()) : "");
         facts.add(s.count() > 0 ? Wording.fill("%d buttons", s.count()) : "");
-        facts.add(s.diameterMm() > 0 ? SAY.thin(s.diameterMm()) + " across" : "");
+        facts.add(s.diameterMm() > 0 ? say.thin(s.diameterMm()) + " across" : "");
         facts.add(k.clothName());
         facts.add(
                 k.condition() == Assessment.Condition.SOUND ? "" : k.condition().words());
     }
 
-    static ThingViews.ThingFormView form(Kept kept, boolean canUndo) {
+    ThingViews.ThingFormView form(Kept kept, boolean canUndo) {
         StashThing thing = kept.item().thing();
         Map<String, String> measures = new HashMap<>();
         if (thing instanceof StashThing.Garment g) {
             for (MeasureSpec m : g.source().kind().measures()) {
                 if (!g.source().assessment().proposed().contains(m.id())) {
                     double mm = g.source().measures().mm(m.id());
-                    measures.put(m.id(), m.isCount() ? Wording.fill("%.0f", mm) : SAY.field(mm));
+                    measures.put(m.id(), m.isCount() ? Wording.fill("%.0f", mm) : say.field(mm));
                 }
             }
         }
@@ -108,31 +112,31 @@ final class ThingFacts {
                 size(thing));
     }
 
-    private static ThingViews.ThingSizeView size(StashThing thing) {
+    private ThingViews.ThingSizeView size(StashThing thing) {
         if (thing instanceof StashThing.ByTheMetre m) {
-            return new ThingViews.ThingSizeView(SAY.field(m.widthMm()), SAY.field(m.lengthMm()), "", "", "", "", "");
+            return new ThingViews.ThingSizeView(say.field(m.widthMm()), say.field(m.lengthMm()), "", "", "", "", "");
         }
         if (thing instanceof FlatCloth flat) {
             Box box = flat.leftover().outline().box();
             return new ThingViews.ThingSizeView(
-                    SAY.field(box.widthMm()), SAY.field(box.heightMm()), "", "", "", "", "");
+                    say.field(box.widthMm()), say.field(box.heightMm()), "", "", "", "", "");
         }
         if (thing instanceof LooseKeeper k) {
             LooseKeeper.Size s = k.size();
             return new ThingViews.ThingSizeView(
                     "",
-                    s.lengthMm() == 0 ? "" : SAY.field(s.lengthMm()),
-                    s.depthMm() == 0 ? "" : SAY.field(s.depthMm()),
+                    s.lengthMm() == 0 ? "" : say.field(s.lengthMm()),
+                    s.depthMm() == 0 ? "" : say.field(s.depthMm()),
                     s.stretch() == 0 ? "" : Wording.fill("%.0f %%", 100 * s.stretch()),
                     s.count() == 0 ? "" : String.valueOf(s.count()),
-                    s.diameterMm() == 0 ? "" : SAY.thin(s.diameterMm()),
+                    s.diameterMm() == 0 ? "" : say.thin(s.diameterMm()),
                     "");
         }
         if (thing instanceof Notion n) {
             boolean long_ = n.sort().unit() == Stock.Unit.MM;
             return new ThingViews.ThingSizeView(
                     "",
-                    long_ ? SAY.field(n.amount()) : "",
+                    long_ ? say.field(n.amount()) : "",
                     "",
                     "",
                     long_ ? "" : Wording.fill("%.0f", n.amount()),

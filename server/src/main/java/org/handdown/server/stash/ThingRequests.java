@@ -15,7 +15,6 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.Length;
-import org.handdown.measure.LengthUnit;
 import org.handdown.measure.QuantityKind;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.reuse.KeeperKind;
@@ -39,7 +38,6 @@ import org.jspecify.annotations.Nullable;
 public final class ThingRequests {
     private ThingRequests() {}
 
-    static final Typed TYPED = new Typed(LengthUnit.CM);
     private static final int LONGEST = 500;
 
     public record ThingTagRequest(
@@ -68,10 +66,10 @@ public final class ThingRequests {
         private static final double GAUGE_MM = 100;
 
         /** @param before what was told of it otherwise stays */
-        Cloth toCloth(String thing, @Nullable Cloth before) {
+        Cloth toCloth(Typed typed, String thing, @Nullable Cloth before) {
             double thick = Typed.text(thickness).isEmpty()
                     ? before == null ? 1 : before.thicknessMm()
-                    : TYPED.thin("cloth.thickness", thickness);
+                    : typed.thin("cloth.thickness", thickness);
             return new Cloth(
                     Typed.text(name).isEmpty() ? thing : Typed.text(name),
                     before == null ? "" : before.fibre(),
@@ -81,15 +79,15 @@ public final class ThingRequests {
                     before != null && before.reversible(),
                     thick,
                     heat == null ? HeatLimit.ONE_DOT : heat,
-                    pulled(before == null ? ClothSheet.UNTESTED : before.sheet()));
+                    pulled(typed, before == null ? ClothSheet.UNTESTED : before.sheet()));
         }
 
         /** Ten centimetres across, pulled: one reading in the hand says how much it gives, not whether it springs back. */
-        private ClothSheet pulled(ClothSheet told) {
+        private ClothSheet pulled(Typed typed, ClothSheet told) {
             if (Typed.text(stretched).isEmpty()) {
                 return told;
             }
-            StretchTest across = new StretchTest(GAUGE_MM, TYPED.mm("cloth.stretched", stretched), null);
+            StretchTest across = new StretchTest(GAUGE_MM, typed.mm("cloth.stretched", stretched), null);
             return new ClothSheet(
                     across,
                     told.along(),
@@ -115,25 +113,25 @@ public final class ThingRequests {
             @Nullable String count,
             @Nullable String diameter,
             @Nullable String words) {
-        private static double mm(String field, @Nullable String text) {
-            return Typed.text(text).isEmpty() ? 0 : TYPED.mm(field, text);
+        private static double mm(Typed typed, String field, @Nullable String text) {
+            return Typed.text(text).isEmpty() ? 0 : typed.mm(field, text);
         }
 
-        private static double small(String field, @Nullable String text) {
-            return Typed.text(text).isEmpty() ? 0 : TYPED.thin(field, text);
+        private static double small(Typed typed, String field, @Nullable String text) {
+            return Typed.text(text).isEmpty() ? 0 : typed.thin(field, text);
         }
 
-        LooseKeeper.Size ofKeeper() {
+        LooseKeeper.Size ofKeeper(Typed typed) {
             return new LooseKeeper.Size(
-                    mm("thing.length", length),
+                    mm(typed, "thing.length", length),
                     Typed.percent("thing.stretch", stretch),
-                    mm("thing.depth", depth),
+                    mm(typed, "thing.depth", depth),
                     Typed.text(count).isEmpty() ? 0 : (int) Typed.count("thing.count", count),
-                    small("thing.diameter", diameter));
+                    small(typed, "thing.diameter", diameter));
         }
 
-        double amount(Stock.Unit unit) {
-            return unit == Stock.Unit.MM ? TYPED.mm("thing.length", length) : Typed.count("thing.count", count);
+        double amount(Typed typed, Stock.Unit unit) {
+            return unit == Stock.Unit.MM ? typed.mm("thing.length", length) : Typed.count("thing.count", count);
         }
     }
 
@@ -156,61 +154,61 @@ public final class ThingRequests {
             @Nullable KeeperKind keeper,
             Notion.@Nullable Sort notion) {
         /** @param before the thing as it was; what the page does not know of it stays */
-        StashItem toItem(@Nullable StashItem before) {
+        StashItem toItem(Typed typed, @Nullable StashItem before) {
             StashItem.Tag tagged = tag == null ? StashItem.Tag.NONE : tag.toTag();
-            StashThing made = thing(before == null ? null : before.thing());
+            StashThing made = thing(typed, before == null ? null : before.thing());
             return new StashItem(made, tagged, before == null ? "" : before.descent()).tagged(tagged);
         }
 
         /** The garment that it describes. */
-        Source toSource() {
-            StashThing made = thing(null);
+        Source toSource(Typed typed) {
+            StashThing made = thing(typed, null);
             if (made instanceof StashThing.Garment g) {
                 return g.source();
             }
             throw new RefusedValueException("thing.kind", "Only a garment, blanket or curtain can be asked about.");
         }
 
-        private StashThing thing(@Nullable StashThing before) {
+        private StashThing thing(Typed typed, @Nullable StashThing before) {
             ThingSizeRequest sized =
                     size == null ? new ThingSizeRequest(null, null, null, null, null, null, null) : size;
             String called = Typed.text(name);
             return switch (Typed.require("thing.kind", kind)) {
-                case SOURCE -> garment(called, before instanceof StashThing.Garment g ? g.source() : null);
+                case SOURCE -> garment(typed, called, before instanceof StashThing.Garment g ? g.source() : null);
                 case LENGTH ->
                     new StashThing.ByTheMetre(
-                            clothOf(called, before),
-                            TYPED.mm("thing.width", sized.width),
-                            TYPED.mm("thing.length", sized.length));
-                case PANEL, REMNANT -> flat(called, sized, before instanceof FlatCloth f ? f : null);
+                            clothOf(typed, called, before),
+                            typed.mm("thing.width", sized.width),
+                            typed.mm("thing.length", sized.length));
+                case PANEL, REMNANT -> flat(typed, called, sized, before instanceof FlatCloth f ? f : null);
                 case KEEPER ->
                     new LooseKeeper(
                             called,
                             Typed.require("thing.keeper", keeper),
-                            sized.ofKeeper(),
+                            sized.ofKeeper(typed),
                             cloth == null ? "" : Typed.text(cloth.name),
                             before instanceof LooseKeeper k ? k.condition() : Assessment.Condition.SOUND);
                 case NOTION -> {
                     Notion.Sort sort = Typed.require("thing.notion", notion);
-                    yield new Notion(called, sort, Typed.text(sized.words), sized.amount(sort.unit()));
+                    yield new Notion(called, sort, Typed.text(sized.words), sized.amount(typed, sort.unit()));
                 }
             };
         }
 
-        private Cloth clothOf(String called, @Nullable StashThing before) {
+        private Cloth clothOf(Typed typed, String called, @Nullable StashThing before) {
             ThingClothRequest told = cloth == null ? new ThingClothRequest(null, null, null, null, null, null) : cloth;
-            return told.toCloth(called, before == null ? null : before.cloth());
+            return told.toCloth(typed, called, before == null ? null : before.cloth());
         }
 
         /** A rectangle by its two sides; one that came from a lay keeps its outline. */
-        private FlatCloth flat(String called, ThingSizeRequest sized, @Nullable FlatCloth before) {
-            Cloth made = clothOf(called, before);
+        private FlatCloth flat(Typed typed, String called, ThingSizeRequest sized, @Nullable FlatCloth before) {
+            Cloth made = clothOf(typed, called, before);
             boolean isRemnant = kind == StashThing.Kind.REMNANT;
             if (before != null) {
                 return new FlatCloth(called, made, before.leftover(), isRemnant);
             }
-            double wide = TYPED.mm("thing.width", sized.width);
-            double high = TYPED.mm("thing.length", sized.length);
+            double wide = typed.mm("thing.width", sized.width);
+            double high = typed.mm("thing.length", sized.length);
             if (!(wide >= 10 && high >= 10 && wide <= 5_000 && high <= 20_000)) {
                 throw new RefusedValueException(
                         "thing.width", "A flat piece of cloth is from 1 cm to 5 m wide and to 20 m long.");
@@ -231,7 +229,7 @@ public final class ThingRequests {
                     isRemnant);
         }
 
-        private StashThing garment(String called, @Nullable Source before) {
+        private StashThing garment(Typed typed, String called, @Nullable Source before) {
             SourceKind made = Typed.require("thing.sourceKind", sourceKind);
             boolean same = before != null && before.kind() == made;
             GarmentMeasures measured = same && before != null ? before.measures() : GarmentMeasures.first(made);
@@ -239,9 +237,9 @@ public final class ThingRequests {
                     same && before != null
                             ? before.assessment().proposed()
                             : made.measures().stream().map(MeasureSpec::id).toList());
-            Map<String, Double> typed = typed(made);
-            proposed.removeAll(typed.keySet());
-            Map<String, Double> values = AverageGarment.like(measured, typed, proposed);
+            Map<String, Double> told = measured(typed, made);
+            proposed.removeAll(told.keySet());
+            Map<String, Double> values = AverageGarment.like(measured, told, proposed);
             Construction construction = new Construction(
                     new GarmentMeasures(made, values),
                     same && before != null ? before.construction().adjustments() : List.of());
@@ -252,25 +250,27 @@ public final class ThingRequests {
                     before == null ? "" : before.condition(),
                     before == null ? "" : before.care(),
                     "",
-                    clothOf(called, before == null ? null : new StashThing.Garment(new StashedSource(before, ""))),
+                    clothOf(
+                            typed,
+                            called,
+                            before == null ? null : new StashThing.Garment(new StashedSource(before, ""))),
                     construction,
                     before == null ? List.of() : before.faults(),
                     (before == null ? Assessment.NONE : before.assessment()).proposing(proposed));
             return new StashThing.Garment(new StashedSource(source, ""));
         }
 
-        private Map<String, Double> typed(SourceKind made) {
-            Map<String, Double> typed = new HashMap<>();
+        private Map<String, Double> measured(Typed typed, SourceKind made) {
+            Map<String, Double> told = new HashMap<>();
             Map<String, String> texts = measures == null ? Map.of() : measures;
             for (MeasureSpec spec : made.measures()) {
                 String text = Typed.text(texts.get(spec.id()));
                 if (!text.isEmpty()) {
                     String field = "thing." + spec.id();
-                    typed.put(
-                            spec.id(), spec.isCount() ? Typed.count(field, text) : girth(spec, TYPED.mm(field, text)));
+                    told.put(spec.id(), spec.isCount() ? Typed.count(field, text) : girth(spec, typed.mm(field, text)));
                 }
             }
-            return typed;
+            return told;
         }
 
         private double girth(MeasureSpec spec, double mm) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
-import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.server.project.Say;
@@ -28,13 +27,17 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts things of the stash into words and points. */
 final class ThingViews {
-    static final Say SAY = new Say(LengthUnit.CM);
     private static final double LEAST_DEEP_MM = 8;
     private static final double USUAL_BUTTON_MM = 15;
     private static final int MOST_DRAWN = 24;
     private static final int A_ROW = 6;
 
-    private ThingViews() {}
+    private final Say say;
+
+    /** @param say in what the household thinks */
+    ThingViews(Say say) {
+        this.say = say;
+    }
 
     /**
      * A thing as it lies there.
@@ -88,7 +91,7 @@ final class ThingViews {
         static final ThingSizeView NONE = new ThingSizeView("", "", "", "", "", "", "");
     }
 
-    static ThingView view(Kept kept, List<ThingMapper.HoldRow> holds) {
+    ThingView view(Kept kept, List<ThingMapper.HoldRow> holds) {
         StashItem item = kept.item();
         StashThing thing = item.thing();
         Stock stock = thing.stock();
@@ -107,7 +110,7 @@ final class ThingViews {
                         item.tag().missed(),
                         item.tag().missed().words()),
                 thing.cloth(),
-                ThingFacts.of(thing),
+                new ThingFacts(say).of(thing),
                 counted ? amount(stock, stock.amount()) : "",
                 counted ? amount(stock, kept.free()) : "",
                 kept.free() > 0,
@@ -123,12 +126,12 @@ final class ThingViews {
                                 counted ? amount(stock, h.amount()) : ""))
                         .toList(),
                 kept.row().photo() == null ? null : kept.row().photo().toString(),
-                kept.served().map(ThingViews::served).orElse(null));
+                kept.served().map(this::served).orElse(null));
     }
 
-    private static ThingServedView served(StashSearch.Served served) {
+    private ThingServedView served(StashSearch.Served served) {
         return new ThingServedView(
-                SAY.sentence(served.slack()),
+                say.sentence(served.slack()),
                 served.sheet() == null
                         ? List.of()
                         : Say.points(served.sheet().outline().points()),
@@ -145,8 +148,8 @@ final class ThingViews {
         return thing instanceof Notion n ? n.sort().words() : thing.kind().words();
     }
 
-    private static String amount(Stock stock, double of) {
-        return stock.unit() == Stock.Unit.MM ? SAY.inward(of) : Wording.fill("%.0f", of);
+    private String amount(Stock stock, double of) {
+        return stock.unit() == Stock.Unit.MM ? say.inward(of) : Wording.fill("%.0f", of);
     }
 
     private static ThingDrawingView drawing(StashThing thing) {
