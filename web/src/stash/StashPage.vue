@@ -150,7 +150,11 @@ const isLooking = computed(() => !!stash.asked.value.role && stash.asked.value.r
         <p class="mb-3 text-muted" role="status">
           <template v-if="loading">Looking …</template>
           <template v-else-if="isLooking && things.length">
-            {{ shelf?.count }} would serve, the closest fit first; each is drawn with the part lying on it.
+            {{
+              (shelf?.count ?? 0) > things.length
+                ? `The ${things.length} that fit most closely`
+                : `${things.length} would serve, the closest fit first`
+            }}; each is drawn with the part lying on it.
           </template>
           <template v-else-if="isLooking">
             Nothing that is free serves. Ask for less, or look at what is promised elsewhere.

@@ -28,6 +28,15 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;
     }
 
+    /** Does a segment enter it? */
+    boolean isCrossed(Point a, Point b) {
+        boolean isBeside = Math.max(a.x(), b.x()) <= minX
+                || Math.min(a.x(), b.x()) >= maxX
+                || Math.max(a.y(), b.y()) <= minY
+                || Math.min(a.y(), b.y()) >= maxY;
+        return !isBeside && clip(new Coordinate(a.x(), a.y()), new Coordinate(b.x(), b.y())).length > 0;
+    }
+
     /** The part of a segment inside the box (Liang and Barsky, 1984, from memory); empty where there is none. */
     Coordinate[] clip(Coordinate a, Coordinate b) {
         double dx = b.x - a.x;

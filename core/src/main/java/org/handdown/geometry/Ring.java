@@ -151,6 +151,24 @@ public record Ring(List<Point> points) {
         return Region.isSimple(this);
     }
 
+    /** Does an upright rectangle lie wholly inside? Of one that only just does it may say no. */
+    public boolean holds(Box box) {
+        Point middle = box.middle();
+        boolean isInside = false;
+        Point a = points.get(points.size() - 1);
+        for (Point b : points) {
+            if (box.isCrossed(a, b)) {
+                return false;
+            }
+            if ((a.y() > middle.y()) != (b.y() > middle.y())) {
+                double x = a.x() + (middle.y() - a.y()) / (b.y() - a.y()) * (b.x() - a.x());
+                isInside ^= middle.x() < x;
+            }
+            a = b;
+        }
+        return isInside;
+    }
+
     /** A stretch of a level line that lies inside a ring. */
     public record Span(double from, double to) {
         public double widthMm() {

@@ -30,7 +30,9 @@ public interface Kept {
         STEPS,
         WORKABLE,
         IDEA,
+        THING,
         SHEETS,
+        DRAWN,
         VIEW
     }
 

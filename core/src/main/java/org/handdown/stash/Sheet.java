@@ -3,6 +3,7 @@ package org.handdown.stash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import org.handdown.fit.FlawZone;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.NoFitPolygon;
@@ -27,6 +28,8 @@ public record Sheet(String words, Ring outline, List<Ring> barred) {
     private static final double HAIR_MM = 0.05;
 
     private static final double STEP_MM = 1;
+    private static final int GLANCES = 4;
+    private static final int LEVELS = 6;
 
     public Sheet {
         barred = List.copyOf(barred);
@@ -79,8 +82,15 @@ public record Sheet(String words, Ring outline, List<Ring> barred) {
     /** A rectangle along the grain where it really lies; empty where it has no place. */
     public Optional<Ring> place(double acrossMm, double alongMm) {
         Box box = box();
-        if (acrossMm > box.widthMm() + HAIR_MM || alongMm > box.heightMm() + HAIR_MM) {
+        boolean isTooLarge = acrossMm > box.widthMm() + HAIR_MM
+                || alongMm > box.heightMm() + HAIR_MM
+                || (acrossMm - HAIR_MM) * (alongMm - HAIR_MM) > outline.areaMm2();
+        if (isTooLarge) {
             return Optional.empty();
+        }
+        Optional<Ring> seen = seen(acrossMm, alongMm);
+        if (seen.isPresent() || !mayHold(acrossMm, alongMm)) {
+            return seen;
         }
         Ring part = Ring.rectangle(0, 0, Math.max(HAIR_MM, acrossMm - HAIR_MM), Math.max(HAIR_MM, alongMm - HAIR_MM));
         Region free = NoFitPolygon.within(outline, part);
@@ -91,34 +101,59 @@ public record Sheet(String words, Ring outline, List<Ring> barred) {
         return at == null ? Optional.empty() : Optional.of(Ring.rectangle(at.x(), at.y(), acrossMm, alongMm));
     }
 
-    /** Longest rectangle of a width along the grain, to a millimetre, mm; 0 where none is so wide. */
-    public double longestMm(double acrossMm) {
-        double low = 0;
-        double high = box().heightMm();
-        if (place(acrossMm, high).isPresent()) {
-            return high;
-        }
-        while (high - low > STEP_MM) {
-            double middle = (low + high) / 2;
-            if (place(acrossMm, middle).isPresent()) {
-                low = middle;
-            } else {
-                high = middle;
+    /** A part crosses so many levels in a row, each of them where the cloth is as wide as it is in one stretch: else it lies nowhere. */
+    private boolean mayHold(double acrossMm, double alongMm) {
+        Box box = box();
+        double step = (alongMm - HAIR_MM) / LEVELS;
+        int inARow = 0;
+        for (double y = box.minY() + step / 2; y < box.maxY(); y += step) {
+            boolean isWide = outline.spansAt(y).stream().anyMatch(s -> s.widthMm() >= acrossMm - HAIR_MM);
+            inARow = isWide ? inARow + 1 : 0;
+            if (inARow >= LEVELS) {
+                return true;
             }
         }
-        return low;
+        return false;
     }
 
-    /** Widest rectangle of a length along the grain, to a millimetre, mm. */
-    public double widestMm(double alongMm) {
-        double low = 0;
-        double high = box().widthMm();
-        if (place(high, alongMm).isPresent()) {
-            return high;
+    /** A place among a few that are seen at a glance; where none of them will do it is to be searched for. */
+    Optional<Ring> seen(double acrossMm, double alongMm) {
+        Box box = box();
+        if (acrossMm > box.widthMm() || alongMm > box.heightMm()) {
+            return Optional.empty();
         }
+        for (int i = 0; i <= GLANCES; i++) {
+            for (int k = 0; k <= GLANCES; k++) {
+                double x = box.minX() + (box.widthMm() - acrossMm) * i / GLANCES;
+                double y = box.minY() + (box.heightMm() - alongMm) * k / GLANCES;
+                Box at = new Box(x, y, x + acrossMm, y + alongMm);
+                if (barred.stream().noneMatch(b -> b.box().meets(at)) && outline.holds(at)) {
+                    return Optional.of(Ring.rectangle(x, y, acrossMm, alongMm));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Longest rectangle of a width along the grain that lies where one of {@code atLeastMm} does, to a millimetre, mm. */
+    double longestMm(double acrossMm, double atLeastMm) {
+        return most(atLeastMm, box().heightMm(), along -> place(acrossMm, along));
+    }
+
+    /** Widest rectangle of a length along the grain, likewise, mm. */
+    double widestMm(double alongMm, double atLeastMm) {
+        return most(atLeastMm, box().widthMm(), across -> place(across, alongMm));
+    }
+
+    private static double most(double least, double most, DoubleFunction<Optional<Ring>> lies) {
+        if (most <= least || lies.apply(most).isPresent()) {
+            return Math.max(least, most);
+        }
+        double low = least;
+        double high = most;
         while (high - low > STEP_MM) {
             double middle = (low + high) / 2;
-            if (place(middle, alongMm).isPresent()) {
+            if (lies.apply(middle).isPresent()) {
                 low = middle;
             } else {
                 high = middle;

@@ -15,7 +15,7 @@ public record StashSearch(Sought sought) {
     /**
      * A thing that serves.
      *
-     * @param slack how much more there is than is needed, in words; lengths marked
+     * @param slack how much more there is than is needed, in words; lengths marked; of cloth empty until {@link #withSlack}
      * @param spareMm by how much it is too large, for the order: what fits most closely comes first
      * @param sheet that it is cut from, null for what is no cloth
      * @param place where the part lies on the sheet
@@ -58,24 +58,32 @@ public record StashSearch(Sought sought) {
         StashThing left = thing instanceof StashThing.ByTheMetre m && free < m.lengthMm() && free >= 50
                 ? new StashThing.ByTheMetre(cloth, m.widthMm(), free)
                 : thing;
-        // The smallest that will do: how much it has to spare is asked of that one alone.
-        return sheets.apply(left).stream()
+        List<Sheet> smallestFirst = sheets.apply(left).stream()
                 .sorted(Comparator.comparingDouble(s -> s.outline().areaMm2()))
-                .flatMap(s -> s.place(sought.acrossMm(), sought.alongMm()).map(at -> lying(s, at)).stream())
+                .toList();
+        // Of those on which it is seen to lie the smallest will do; only where there is none, each is searched.
+        return first(smallestFirst, s -> s.seen(sought.acrossMm(), sought.alongMm()))
+                .or(() -> first(smallestFirst, s -> s.place(sought.acrossMm(), sought.alongMm())));
+    }
+
+    private static Optional<Served> first(List<Sheet> sheets, Function<Sheet, Optional<Ring>> lies) {
+        return sheets.stream()
+                .flatMap(s -> lies.apply(s).map(at -> new Served("", s.outline().areaMm2() / 1000, s, at)).stream())
                 .findFirst();
     }
 
-    private Served lying(Sheet sheet, Ring at) {
-        double along = sheet.longestMm(sought.acrossMm()) - sought.alongMm();
-        double across = sheet.widestMm(sought.alongMm()) - sought.acrossMm();
-        return new Served(
-                sheet.told("on")
-                        + Wording.fill(
-                                "%.0f mm to spare along the grain, or %.0f mm across",
-                                Math.max(0, Math.floor(along)), Math.max(0, Math.floor(across))),
-                sheet.outline().areaMm2() / 1000,
-                sheet,
-                at);
+    /** With how much larger it might be on its sheet: measured only for what is shown, since it takes longer than to find it. */
+    public Served withSlack(Served served) {
+        Sheet sheet = served.sheet;
+        if (sheet == null) {
+            return served;
+        }
+        double along = sheet.longestMm(sought.acrossMm(), sought.alongMm()) - sought.alongMm();
+        double across = sheet.widestMm(sought.alongMm(), sought.acrossMm()) - sought.acrossMm();
+        String slack = Wording.fill(
+                "%.0f mm to spare along the grain, or %.0f mm across",
+                Math.max(0, Math.floor(along)), Math.max(0, Math.floor(across)));
+        return new Served(sheet.told("on") + slack, served.spareMm, sheet, served.place);
     }
 
     private Optional<Served> buttons(StashThing thing, double free) {

@@ -56,6 +56,35 @@ class RingTest {
     }
 
     @Test
+    void aRectangleLiesInsideOrNot() {
+        assertThat(ELL.holds(new Box(1, 1, 19, 49))).isTrue();
+        assertThat(ELL.holds(new Box(1, 1, 59, 19))).isTrue();
+        assertThat(ELL.holds(new Box(1, 1, 25, 25))).isFalse();
+        assertThat(ELL.holds(new Box(25, 25, 50, 45))).isFalse();
+        assertThat(ELL.holds(new Box(-10, -10, 90, 90))).isFalse();
+    }
+
+    /** Against the region: whatever is said to lie inside has no area outside. */
+    @Property(tries = 400)
+    void whatIsHeldHasNothingOutside(
+            @ForAll("rings") Ring ring,
+            @ForAll @DoubleRange(min = 0, max = 1) double x,
+            @ForAll @DoubleRange(min = 0, max = 1) double y,
+            @ForAll @DoubleRange(min = 0.02, max = 0.6) double size) {
+        Box all = ring.box();
+        double left = all.minX() + x * all.widthMm();
+        double low = all.minY() + y * all.heightMm();
+        Box at = new Box(left, low, left + size * all.widthMm(), low + size * all.heightMm());
+        Ring drawn = Ring.rectangle(left, low, at.widthMm(), at.heightMm());
+        double outside = Region.of(drawn).minus(Region.of(ring)).areaMm2();
+        boolean isHeld = ring.holds(at);
+        assertThat(isHeld ? outside : 0).isLessThan(1e-6 * all.widthMm() * all.heightMm());
+        // And what lies well inside is held.
+        double clear = Region.of(drawn).grown(0.5).minus(Region.of(ring)).areaMm2();
+        assertThat(isHeld || clear > 1e-9).isTrue();
+    }
+
+    @Test
     void whatCrossesItselfIsNotSimple() {
         assertThat(ELL.isSimple()).isTrue();
         assertThat(Ring.of(0, 0, 10, 10, 10, 0, 0, 10).isSimple()).isFalse();

@@ -1,14 +1,19 @@
 package org.handdown.formats.project;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectWriter;
+import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.handdown.formats.Json;
@@ -29,6 +34,12 @@ import org.jspecify.annotations.Nullable;
  * gives an equal project.
  */
 public final class ProjectJson {
+    /** Maps have no order of their own. */
+    private static final ObjectWriter SORTED = Json.MAPPER
+            .copy()
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .writer();
+
     public static final String FORMAT = "handdown-project/2";
 
     /** Files of before a project could have several sources. */
@@ -237,6 +248,16 @@ public final class ProjectJson {
 
     public static String text(Project project) {
         return write(project).toString();
+    }
+
+    /** The same of equal projects, whichever instance asks: another one as soon as a figure is another. */
+    public static UUID digest(Project project) {
+        try {
+            String text = SORTED.writeValueAsString(Json.MAPPER.treeToValue(write(project), Object.class));
+            return UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("Impossible state: what was JSON is none.", e);
+        }
     }
 
     /** A document as it was stored, indented for people, whether or not it can be read as a project. */

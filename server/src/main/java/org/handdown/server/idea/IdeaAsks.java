@@ -1,9 +1,5 @@
 package org.handdown.server.idea;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectWriter;
-import com.fasterxml.jackson.databind.SerializationFeature;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -16,7 +12,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
-import org.handdown.formats.Json;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.idea.Idea;
 import org.handdown.idea.Offered;
@@ -36,11 +31,6 @@ import org.springframework.stereotype.Component;
 /** What is tried, put together from what a household has and knows as it is now. */
 @Component
 class IdeaAsks {
-    private static final ObjectWriter SORTED = Json.MAPPER
-            .copy()
-            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-            .writer();
-
     private final StashSources stash;
     private final Wearers wearers;
     private final PracticeService practice;
@@ -121,24 +111,16 @@ class IdeaAsks {
         UUID basis(UUID thing, @Nullable UUID other, Draft draft, Dressed dressed) {
             String offered = bases.computeIfAbsent(
                     thing + "+" + other,
-                    k -> sorted(ProjectJson.write(
-                            offered(thing, other).in(Project.named("offered").by(by)))));
+                    k -> ProjectJson.digest(offered(thing, other)
+                                    .in(Project.named("offered").by(by)))
+                            .toString());
             String version = Optional.ofNullable(Drafts.class.getPackage().getImplementationVersion())
                     .orElse("");
-            return named(named(offered) + "|" + dressed.basis() + "|" + draft.id() + "|" + version);
+            return named(offered + "|" + dressed.basis() + "|" + draft.id() + "|" + version);
         }
 
         private UUID named(String text) {
             return UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8));
-        }
-
-        /** In one order, whichever instance writes it. */
-        private String sorted(JsonNode json) {
-            try {
-                return SORTED.writeValueAsString(Json.MAPPER.treeToValue(json, Object.class));
-            } catch (JsonProcessingException e) {
-                throw new IllegalStateException("Impossible state: what was JSON is none.", e);
-            }
         }
     }
 

@@ -2,7 +2,6 @@ package org.handdown.server.lay;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.UUID;
@@ -89,8 +88,7 @@ class FitRunService {
         bare = pieces == null ? bare : bare.withPieces(pieces);
         bare = lay == null ? bare : bare.withLay(lay);
         bare = bare.withCloths(project.cloths());
-        byte[] text = ProjectJson.text(bare).getBytes(StandardCharsets.UTF_8);
-        return UUID.nameUUIDFromBytes(text).toString();
+        return ProjectJson.digest(bare).toString();
     }
 
     private void begin(ProjectOf of, RunKind kind, double seconds, double margin, int wanted, String ask) {

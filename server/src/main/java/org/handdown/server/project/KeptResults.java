@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.handdown.project.Kept;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Component;
 public final class KeptResults implements Kept {
     private static final int MOST = 160;
     /** Panels and things of a stash are asked for one by one. */
-    private static final int MOST_PANELS = 1600;
+    private static final int MOST_PANELS = 2400;
 
     private static final Duration UNUSED = Duration.ofMinutes(20);
 
@@ -57,13 +58,16 @@ public final class KeptResults implements Kept {
                 : value.hashCode();
     }
 
+    /** Of these a project or a page asks for many at once. */
+    private static final Set<Result> OF_MANY =
+            Set.of(Result.PANEL, Result.USABLE, Result.THING, Result.SHEETS, Result.DRAWN);
+
     public KeptResults() {
         for (Result result : Result.values()) {
-            boolean isOfMany = result == Result.PANEL || result == Result.USABLE || result == Result.SHEETS;
             kept.put(
                     result,
                     Caffeine.newBuilder()
-                            .maximumSize(isOfMany ? MOST_PANELS : MOST)
+                            .maximumSize(OF_MANY.contains(result) ? MOST_PANELS : MOST)
                             .expireAfterAccess(UNUSED)
                             .softValues()
                             .build());

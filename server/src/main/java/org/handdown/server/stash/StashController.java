@@ -37,9 +37,16 @@ class StashController {
     private final StashService stash;
     private final HoldService holds;
     private final AccountService accounts;
+    private final org.handdown.project.Kept results;
     private final Ceiling ceiling;
 
-    StashController(StashService stash, HoldService holds, AccountService accounts, Ceiling ceiling) {
+    StashController(
+            StashService stash,
+            HoldService holds,
+            AccountService accounts,
+            org.handdown.project.Kept results,
+            Ceiling ceiling) {
+        this.results = results;
         this.accounts = accounts;
         this.stash = stash;
         this.holds = holds;
@@ -67,7 +74,7 @@ class StashController {
                 .subList(0, Math.min(StashService.A_PAGE, shelf.whole().size()));
         List<ThingMapper.HoldRow> promised = holds.of(
                 user.householdId(), shown.stream().map(k -> k.row().id()).toList());
-        ThingViews views = new ThingViews(new Say(accounts.unit(user)));
+        ThingViews views = new ThingViews(new Say(accounts.unit(user)), results);
         return new ShelfView(
                 shown.stream().map(k -> views.view(k, promised)).toList(),
                 shelf.count(),
@@ -85,7 +92,7 @@ class StashController {
         Kept kept = stash.require(user.householdId(), id);
         Say say = new Say(accounts.unit(user));
         return new OneThing(
-                new ThingViews(say).view(kept, holds.of(user.householdId(), List.of(id))),
+                new ThingViews(say, results).view(kept, holds.of(user.householdId(), List.of(id))),
                 new ThingFacts(say).form(kept, stash.canUndo(user.householdId(), id)));
     }
 

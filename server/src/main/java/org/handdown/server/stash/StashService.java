@@ -35,8 +35,11 @@ public class StashService {
     static final int MOST_THINGS = 2_000;
 
     static final int A_PAGE = 60;
+    /** Of what serves so many are shown, those that fit most closely: how much each has to spare is measured. */
+    private static final int BEST = 30;
+
     /** Of what could serve by its size so many are looked at closely at once, the smallest first, until a page is full. */
-    private static final int LOOKED_AT = 100;
+    private static final int LOOKED_AT = 80;
 
     /** Others of the program are given so many of a kind at most. */
     private static final int MOST_OF_A_KIND = 400;
@@ -70,11 +73,14 @@ public class StashService {
     /** What was found. @param count of all that the narrowing leaves, for the next page */
     record Shelf(List<Kept> whole, List<Broken> broken, int count) {}
 
-    private static Kept kept(ThingRow row) {
-        return new Kept(row, StashItemJson.read(row.document()), Optional.empty());
+    /** Reading one draws its garment, to know that it can be: what was read once is known. */
+    private Kept kept(ThingRow row) {
+        String document = row.document();
+        StashItem item = results.of(Result.THING, List.of(document), () -> StashItemJson.read(document));
+        return new Kept(row, item, Optional.empty());
     }
 
-    private static void read(ThingRow row, List<Kept> whole, List<Broken> broken) {
+    private void read(ThingRow row, List<Kept> whole, List<Broken> broken) {
         try {
             whole.add(kept(row));
         } catch (RefusedValueException e) {
@@ -109,7 +115,7 @@ public class StashService {
         List<Broken> broken = new ArrayList<>();
         List<String> colours = colours(household, by);
         int there = mapper.count(household, by, colours);
-        for (int from = 0; from < there && serving.size() < A_PAGE; from += LOOKED_AT) {
+        for (int from = 0; from < there && serving.size() < BEST; from += LOOKED_AT) {
             List<Kept> near = new ArrayList<>();
             mapper.list(household, by, colours, from, LOOKED_AT).forEach(r -> read(r, near, broken));
             near.stream()
@@ -118,7 +124,11 @@ public class StashService {
                     .forEach(serving::add);
         }
         serving.sort(Comparator.comparingDouble(k -> k.served.orElseThrow().spareMm()));
-        return new Shelf(serving, broken, serving.size());
+        List<Kept> shown = serving.stream()
+                .limit(BEST)
+                .map(k -> new Kept(k.row, k.item, k.served.map(search::withSlack)))
+                .toList();
+        return new Shelf(shown, broken, serving.size());
     }
 
     /** Cloth that lies flat, the newest first, no more than are looked at in one go. */

@@ -7,6 +7,7 @@ import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
+import org.handdown.project.Kept.Result;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.server.project.Say;
 import org.handdown.server.stash.StashService.Kept;
@@ -33,10 +34,15 @@ final class ThingViews {
     private static final int A_ROW = 6;
 
     private final Say say;
+    private final org.handdown.project.Kept results;
 
-    /** @param say in what the household thinks */
-    ThingViews(Say say) {
+    /**
+     * @param say in what the household thinks
+     * @param results where drawings are kept
+     */
+    ThingViews(Say say, org.handdown.project.Kept results) {
         this.say = say;
+        this.results = results;
     }
 
     /**
@@ -115,7 +121,7 @@ final class ThingViews {
                 counted ? amount(stock, kept.free()) : "",
                 kept.free() > 0,
                 item.descent(),
-                drawing(thing),
+                results.of(Result.DRAWN, List.of(thing), () -> drawing(thing)),
                 holds.stream()
                         .filter(h -> h.thing().equals(kept.row().id()))
                         .map(h -> new ThingHoldView(
