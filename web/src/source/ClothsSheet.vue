@@ -6,6 +6,7 @@ import { useAttempt } from '../api/useAttempt'
 import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
 import PlainField from '../ui/PlainField.vue'
+import SheetStripes from './SheetStripes.vue'
 
 /** What the garment is made of beside this source: brought out of the stash, each cloth with what is cut from it. */
 const { project } = defineProps<{ project: ProjectView }>()
@@ -139,6 +140,7 @@ const asking = (role: Role) => {
             </label>
           </div>
         </details>
+        <SheetStripes v-if="c.kind === 'SHEET'" :cloth="c" />
       </li>
     </ul>
     <p v-for="r in lacking" :key="r.role" class="text-stale" role="status">

@@ -75,6 +75,10 @@ public record FitPanel(
         return new FitPanel(id, outline, holes, others, cloth, grainDeg, oneWay, reversible, repeats, edges, motifs);
     }
 
+    public FitPanel withRepeats(List<Repeat> others) {
+        return new FitPanel(id, outline, holes, zones, cloth, grainDeg, oneWay, reversible, others, edges, motifs);
+    }
+
     public FitPanel withoutHoles() {
         return new FitPanel(id, outline, List.of(), zones, cloth, grainDeg, oneWay, reversible, repeats, edges, motifs);
     }

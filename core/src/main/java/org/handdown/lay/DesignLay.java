@@ -1,6 +1,7 @@
 package org.handdown.lay;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,11 +21,13 @@ import org.handdown.fit.PieceGrain;
 import org.handdown.fit.Repeat;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
+import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.MotifSpot;
@@ -50,6 +53,11 @@ public final class DesignLay {
 
     private static final String SEWN = "hemmed anew";
 
+    /** Cosine from which an edge runs across stripes rather than along them. */
+    private static final double RUNS_ACROSS = 0.6;
+
+    private static final double ON_EDGE_MM = 1;
+
     private DesignLay() {}
 
     /**
@@ -72,19 +80,48 @@ public final class DesignLay {
      *
      * @param flat cloth that lies flat already
      * @param keepers as people judged them: what they refuse no piece is laid on
+     * @param meeting ids of the flat cloth whose stripes meet where pieces are sewn together
      */
-    public record Table(List<Panel> panels, List<FitPanel> flat, ClothRoles roles, List<Keeper> keepers) {
+    public record Table(
+            List<Panel> panels, List<FitPanel> flat, ClothRoles roles, List<Keeper> keepers, Set<String> meeting) {
         public Table {
             panels = List.copyOf(panels);
             flat = List.copyOf(flat);
             keepers = List.copyOf(keepers);
+            meeting = Set.copyOf(meeting);
+        }
+
+        /** Stripes of flat cloth need not meet. */
+        public Table(List<Panel> panels, List<FitPanel> flat, ClothRoles roles, List<Keeper> keepers) {
+            this(panels, flat, roles, keepers, Set.of());
         }
 
         List<FitPanel> all() {
             List<FitPanel> all =
                     new ArrayList<>(panels.stream().map(p -> panel(p, panels)).toList());
-            all.addAll(flat);
+            for (FitPanel sheet : flat) {
+                List<Repeat> repeats =
+                        sheet.repeats().stream().map(r -> named(r, all)).toList();
+                all.add(sheet.withRepeats(repeats));
+            }
             return all;
+        }
+
+        /** A repeat shares its name with those of equal period alone. */
+        private static Repeat named(Repeat repeat, List<FitPanel> before) {
+            double usual = before.stream()
+                    .flatMap(p -> p.repeats().stream())
+                    .filter(r -> r.id().equals(repeat.id()))
+                    .findFirst()
+                    .orElse(repeat)
+                    .periodMm();
+            return usual == repeat.periodMm()
+                    ? repeat
+                    : new Repeat(
+                            byPeriod(repeat.id(), repeat.periodMm()),
+                            repeat.directionDeg(),
+                            repeat.periodMm(),
+                            repeat.phaseMm());
         }
     }
 
@@ -141,21 +178,51 @@ public final class DesignLay {
                 .findFirst()
                 .orElse(stripes)
                 .periodMm();
-        return usual == stripes.periodMm()
-                ? stripes.name()
-                : Wording.fill("%s every %s mm", stripes.name(), stripes.periodMm());
+        return usual == stripes.periodMm() ? stripes.name() : byPeriod(stripes.name(), stripes.periodMm());
+    }
+
+    private static String byPeriod(String name, double periodMm) {
+        return Wording.fill("%s every %s mm", name, periodMm);
     }
 
     /** Where pieces meet at a notch, stripes that are to be matched have the same phase there: on the stitch line, not on the cut edge. */
-    private static List<FitPiece.Match> matches(Piece piece, List<Panel> panels) {
-        Set<String> matched = new TreeSet<>();
-        panels.forEach(
-                p -> p.stripes().stream().filter(Panel.Stripes::matched).forEach(s -> matched.add(repeat(s, panels))));
+    private static List<FitPiece.Match> matches(Piece piece, Table table, List<FitPanel> all) {
+        List<Panel> panels = table.panels;
+        // By the repeat, the way one counts from line to line with the piece's grain up.
+        Map<String, Point> matched = new TreeMap<>();
+        panels.forEach(p -> p.stripes().stream()
+                .filter(Panel.Stripes::matched)
+                .forEach(s -> matched.put(repeat(s, panels), Point.unit(90 + s.directionDeg() - p.grainDeg()))));
+        all.stream()
+                .filter(p -> table.meeting.contains(p.id()))
+                .forEach(p -> p.repeats()
+                        .forEach(r -> matched.put(r.id(), Point.unit(90 + r.directionDeg() - p.grainDeg()))));
         List<FitPiece.Match> matches = new ArrayList<>();
-        for (String repeat : matched) {
-            piece.notches().forEach(n -> matches.add(new FitPiece.Match(n.label(), repeat, n.at())));
-        }
+        matched.forEach((repeat, way) ->
+                meeting(piece, way).forEach(n -> matches.add(new FitPiece.Match(n.label(), repeat, n.at()))));
         return matches;
+    }
+
+    /**
+     * Notches at which stripes can meet: on an edge that runs across them, one an edge, since two edges that are not alike meet at one place
+     * only. What may lie across the grain meets nowhere.
+     */
+    private static List<Piece.Notch> meeting(Piece piece, Point way) {
+        if (piece.grain() != CutGrain.LENGTHWISE) {
+            return List.of();
+        }
+        List<Piece.Notch> meeting = new ArrayList<>();
+        for (Edge edge : piece.stitchLine().edges()) {
+            Point along = edge.end().minus(edge.start()).unit();
+            List<Point> line = edge.flattened(0.1);
+            if (Math.abs(along.dot(way)) > RUNS_ACROSS) {
+                piece.notches().stream()
+                        .filter(n -> n.at().distanceMm(line) < ON_EDGE_MM)
+                        .min(Comparator.comparing(Piece.Notch::label))
+                        .ifPresent(meeting::add);
+            }
+        }
+        return meeting;
     }
 
     /** Where needles leave marks, the old stitch lines of opened seams may only lie where nobody looks. */
@@ -221,7 +288,7 @@ public final class DesignLay {
                 // Every variant is worth the same cloth, so that only the kept hem tells them apart.
                 Region.of(piece.stitchLine().ring()).areaMm2() / 1e6 * (trial ? TRIAL_WORTH : 1),
                 variants,
-                trial ? List.of() : matches(piece, table.panels),
+                trial ? List.of() : matches(piece, table, all),
                 motif(piece));
     }
 

@@ -139,6 +139,17 @@ public record Leftover(
                 new Pattern(cloth.oneWay(), cloth.reversible(), List.of(), List.of()));
     }
 
+    /** The same with other stripes or checks on it. */
+    public Leftover striped(List<Repeat> repeats) {
+        return new Leftover(
+                remnant,
+                cloth,
+                grainDeg,
+                edges,
+                zones,
+                new Pattern(pattern.oneWay, pattern.reversible, repeats, pattern.motifs));
+    }
+
     /**
      * As a panel that is cut from again, in the frame it has.
      *

@@ -3,9 +3,12 @@ package org.handdown.project;
 import java.util.List;
 import java.util.Set;
 import org.handdown.cloth.Cloth;
+import org.handdown.fit.Repeat;
+import org.handdown.geometry.Point;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
+import org.handdown.panel.survey.ClothRepeat;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.source.Source;
 import org.handdown.stash.LooseKeeper;
@@ -73,10 +76,30 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
      *
      * @param shape its outline with all that it carries, in a frame of its own, mm
      * @param washed since it came: as it will be later
+     * @param matched its stripes meet where pieces are sewn together
      */
     record FlatSheet(
-            String id, String thing, String name, Cloth cloth, Leftover shape, boolean washed, Set<PieceCloth> roles)
+            String id,
+            String thing,
+            String name,
+            Cloth cloth,
+            Leftover shape,
+            boolean washed,
+            Set<PieceCloth> roles,
+            boolean matched)
             implements Brought {
+        /** Its stripes, if it has any, need not meet. */
+        public FlatSheet(
+                String id,
+                String thing,
+                String name,
+                Cloth cloth,
+                Leftover shape,
+                boolean washed,
+                Set<PieceCloth> roles) {
+            this(id, thing, name, cloth, shape, washed, roles, false);
+        }
+
         public FlatSheet {
             requireId(id);
             roles = requireRoles(roles);
@@ -87,12 +110,52 @@ public sealed interface Brought permits Brought.OtherSource, Brought.FlatSheet, 
 
         @Override
         public FlatSheet as(Set<PieceCloth> others) {
-            return new FlatSheet(id, thing, name, cloth, shape, washed, others);
+            return new FlatSheet(id, thing, name, cloth, shape, washed, others, matched);
         }
 
         @Override
         public FlatSheet detached() {
-            return new FlatSheet(id, "", name, cloth, shape, washed, roles);
+            return new FlatSheet(id, "", name, cloth, shape, washed, roles, matched);
+        }
+
+        /** With stripes, each counted from the sheet's left or lower end; they meet at the seams where one of them is to. */
+        public FlatSheet striped(List<ClothRepeat> stripes) {
+            List<Repeat> repeats = stripes.stream().map(this::repeat).toList();
+            boolean meeting = stripes.stream().anyMatch(ClothRepeat::matched);
+            return new FlatSheet(id, thing, name, cloth, shape.striped(repeats), washed, roles, meeting);
+        }
+
+        private Repeat repeat(ClothRepeat stripe) {
+            double directionDeg = stripe.directionDeg(shape.grainDeg());
+            double phase = (endMm(directionDeg) + stripe.firstMm()) % stripe.periodMm();
+            return new Repeat(
+                    stripe.name(), directionDeg, stripe.periodMm(), phase < 0 ? phase + stripe.periodMm() : phase);
+        }
+
+        private double endMm(double directionDeg) {
+            Point way = Point.unit(directionDeg);
+            return shape.outline().points().stream()
+                    .mapToDouble(p -> p.dot(way))
+                    .min()
+                    .orElse(0);
+        }
+
+        /** Its stripes as they were told. */
+        public List<ClothRepeat> stripes() {
+            return shape.pattern().repeats().stream()
+                    .map(r -> {
+                        boolean isAcross =
+                                Math.abs(Point.unit(r.directionDeg()).dot(Point.unit(shape.grainDeg()))) < 0.5;
+                        double first = (r.phaseMm() - endMm(r.directionDeg())) % r.periodMm();
+                        return new ClothRepeat(
+                                r.id(),
+                                isAcross,
+                                r.periodMm(),
+                                "",
+                                first < -1e-9 ? first + r.periodMm() : Math.max(0, first),
+                                matched);
+                    })
+                    .toList();
         }
     }
 

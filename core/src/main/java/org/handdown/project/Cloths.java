@@ -75,7 +75,7 @@ public record Cloths(Set<PieceCloth> own, List<Brought> brought) {
     }
 
     /** With one of them as it is now. */
-    Cloths changing(Brought now) {
+    public Cloths changing(Brought now) {
         return new Cloths(
                 own,
                 brought.stream().map(b -> b.id().equals(now.id()) ? now : b).toList());

@@ -221,7 +221,11 @@ final class TableCloth {
     }
 
     DesignLay.Table table() {
-        return new DesignLay.Table(panels(), flat(), roles(), keepers());
+        Set<String> meeting = sheets().stream()
+                .filter(Brought.FlatSheet::matched)
+                .map(Brought.FlatSheet::id)
+                .collect(java.util.stream.Collectors.toSet());
+        return new DesignLay.Table(panels(), flat(), roles(), keepers(), meeting);
     }
 
     /** Sheets that must be washed by themselves before they are cut. */

@@ -5,14 +5,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import org.assertj.core.api.recursive.comparison.RecursiveComparisonConfiguration;
 import org.handdown.Demo;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
+import org.handdown.fit.FitLayout;
+import org.handdown.fit.FitProblem;
+import org.handdown.fit.Placed;
+import org.handdown.fit.check.Finding;
+import org.handdown.fit.check.RuleChecker;
+import org.handdown.fit.search.Fitter;
+import org.handdown.geometry.Placement;
+import org.handdown.geometry.Point;
 import org.handdown.lay.Leftover;
 import org.handdown.make.Step;
 import org.handdown.measure.LengthUnit;
+import org.handdown.panel.survey.ClothRepeat;
 import org.handdown.pattern.PieceCloth;
 import org.junit.jupiter.api.Test;
 
@@ -35,8 +45,12 @@ class ClothAloneTest {
     }
 
     private static Project smock(boolean washed) {
-        Project aimed = Project.named("smock")
-                .withAim(new Aim(Garment.CUT_OUT, "smock", "a smock", Demo.child(1100), LengthUnit.CM))
+        return made("smock", washed);
+    }
+
+    private static Project made(String draft, boolean washed) {
+        Project aimed = Project.named(draft)
+                .withAim(new Aim(Garment.CUT_OUT, draft, draft, Demo.child(1100), LengthUnit.CM))
                 .withCloths(Cloths.OWN_ALONE.with(bought(washed)));
         return new Workroom(aimed).redoPieces();
     }
@@ -84,5 +98,68 @@ class ClothAloneTest {
         Project lined = project.withCloths(new Cloths(Set.of(PieceCloth.LINING), List.of()).with(bought(true)));
         assertThat(new Workroom(lined).ground().orElseThrow().name()).isEqualTo("new linen");
         assertThat(new Workroom(project).ground().orElseThrow().name()).isEqualTo(Demo.CORD.name());
+    }
+
+    private static final ClothRepeat EVERY_FORTY = new ClothRepeat("stripes", false, 40, "", 12, true);
+
+    private static FitProblem striped(ClothRepeat... stripes) {
+        Project project = made("a-line-skirt", true);
+        Brought.FlatSheet sheet = (Brought.FlatSheet) project.cloths().require("b");
+        return new Workroom(project.withCloths(project.cloths().changing(sheet.striped(List.of(stripes)))))
+                .problem()
+                .orElseThrow();
+    }
+
+    private static FitLayout laid(FitProblem problem) {
+        Fitter.Budget budget = new Fitter.Budget(6, Long.MAX_VALUE, 1, 1);
+        return new Fitter(problem, budget, System::nanoTime, () -> false, better -> {}).fit();
+    }
+
+    /** Bought cloth has its stripes too: where fronts and backs meet they meet, and nobody needs to hope. */
+    @Test
+    void itsStripesMeetAtTheSeams() {
+        FitProblem problem = striped(EVERY_FORTY);
+        assertThat(problem.panels().get(0).repeats())
+                .singleElement()
+                .matches(r -> r.periodMm() == 40 && Math.abs(r.phaseAtMm(new Point(500, 12))) < 1e-6);
+        assertThat(problem.pieces()).anyMatch(p -> !p.matches().isEmpty());
+        FitLayout matched = laid(problem);
+        assertThat(matched.unplaced()).isEmpty();
+        assertThat(RuleChecker.check(problem, matched)).isEmpty();
+        // Moved by a few millimetres one of them does not meet its partner: the rule is alive.
+        List<Placed> moved = matched.placements().stream()
+                .map(p -> p.piece().equals("front") ? up(p, 7) : p)
+                .toList();
+        FitLayout off = new FitLayout(moved, List.of(), matched.measures(), List.of());
+        assertThat(RuleChecker.check(problem, off)).extracting(Finding::rule).contains(Finding.Rule.MATCH);
+    }
+
+    private static Placed up(Placed p, double mm) {
+        Placement at = p.at();
+        return new Placed(
+                p.piece(),
+                p.copy(),
+                p.variant(),
+                p.panel(),
+                new Placement(at.x(), at.y() + mm, at.rotation(), at.mirrored()));
+    }
+
+    @Test
+    void stripesThatNeedNotMeetBindNothing() {
+        FitProblem loose = striped(new ClothRepeat("stripes", false, 40, "", 12, false));
+        assertThat(loose.panels().get(0).repeats()).hasSize(1);
+        assertThat(loose.pieces()).allMatch(p -> p.matches().isEmpty());
+    }
+
+    @Test
+    void whatWasToldOfItsStripesIsToldAgain() {
+        ClothRepeat up = new ClothRepeat("up", true, 55.5, "", 7.25, true);
+        assertThat(bought(true).striped(List.of(EVERY_FORTY, up)).stripes())
+                .usingRecursiveFieldByFieldElementComparator(RecursiveComparisonConfiguration.builder()
+                        .withComparatorForType(
+                                (a, b) -> Math.abs(a - b) < 1e-6 ? 0 : Double.compare(a, b), Double.class)
+                        .build())
+                .containsExactly(EVERY_FORTY, up);
+        assertThat(bought(true).striped(List.of()).matched()).isFalse();
     }
 }

@@ -176,6 +176,20 @@ class PatternIT extends Seated {
         table.settle("cord at hand", "20 in");
         assertThat(table.text("18.4 cm of cord")).isVisible();
         assertThat(table.text("make 2: 22.9 cm are missing|make 2:")).isVisible();
+        // What was reckoned goes into the pattern, and from there on the list of what it takes.
+        table.button("Put it into the pattern").click();
+        table.sheet("Changes");
+        assertThat(table.text("takes 73.7 cm of cord for loops")).isVisible();
+        table.page()
+                .getByLabel("Change", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("BIND");
+        table.page().getByLabel("front, armhole").check();
+        table.page().getByLabel("back, armhole right").check();
+        table.settle("width, finished", "12 mm");
+        table.button("See what follows").click();
+        assertThat(table.text("2 edges bound with binding")).isVisible();
+        table.button("Do it").click();
+        assertThat(table.thread("Pieces")).containsText("6 pieces");
     }
 
     @Test

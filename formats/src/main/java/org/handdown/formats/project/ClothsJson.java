@@ -47,7 +47,8 @@ final class ClothsJson {
                     SourceJson.cloth(f.get("cloth").required()),
                     LeftoverJson.read(f.get("flat")),
                     f.get("washed").flag(false),
-                    roles(f.get("roles")));
+                    roles(f.get("roles")),
+                    f.get("matched").flag(false));
         }
         JsonField keeper = f.get("keeper").required();
         if (StashItemJson.read(keeper).thing() instanceof LooseKeeper loose) {
@@ -87,6 +88,9 @@ final class ClothsJson {
             node.put("name", s.name()).put("washed", s.washed());
             node.set("cloth", SourceJson.write(s.cloth()));
             node.set("flat", LeftoverJson.write(s.shape()));
+            if (s.matched()) {
+                node.put("matched", true);
+            }
         } else if (b instanceof Brought.Loose k) {
             node.set("keeper", StashItemJson.write(StashItem.of(k.keeper())));
         }

@@ -21,6 +21,7 @@ import org.handdown.cloth.HeatLimit;
 import org.handdown.cloth.Weave;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.panel.survey.ClothRepeat;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Brought;
 import org.handdown.project.Cloths;
@@ -86,13 +87,14 @@ class ClothsJsonTest {
                                 null,
                                 Set.of(PieceCloth.CONTRAST, PieceCloth.SECOND_CONTRAST)),
                         new Brought.FlatSheet(
-                                "c",
-                                "",
-                                "bought lining",
-                                lining,
-                                Leftover.sheet(lining, 1400, 900),
-                                true,
-                                Set.of(PieceCloth.LINING, PieceCloth.POCKETING)),
+                                        "c",
+                                        "",
+                                        "bought lining",
+                                        lining,
+                                        Leftover.sheet(lining, 1400, 900),
+                                        true,
+                                        Set.of(PieceCloth.LINING, PieceCloth.POCKETING))
+                                .striped(List.of(new ClothRepeat("stripe", true, 24.5, "", 6, true))),
                         new Brought.Loose("e", "another-thing", buttons)));
         Project project = Project.named("Of many")
                 .withSource(source(SourceKind.JUMPER, "jumper"))

@@ -13,6 +13,7 @@ import org.handdown.pattern.PieceCloth;
  * @param thing of the stash that it is, by its id there; empty for none
  * @param sentence how it stands
  * @param outline of flat cloth, [x, y] in mm, y up; empty for all else
+ * @param stripes of flat cloth
  */
 public record ClothView(
         String mark,
@@ -23,7 +24,11 @@ public record ClothView(
         List<PieceCloth> roles,
         String thing,
         String sentence,
-        List<double[]> outline) {
+        List<double[]> outline,
+        List<SheetStripeView> stripes) {
+    /** Stripes of flat cloth, as they were told. @param first from its left or lower end */
+    public record SheetStripeView(boolean across, String period, String first, boolean matched) {}
+
     /** What sort of thing it is. */
     public enum Kind {
         SOURCE,

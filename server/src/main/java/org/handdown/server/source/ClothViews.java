@@ -52,6 +52,7 @@ public final class ClothViews {
                         List.of(),
                         k.thing(),
                         size(k.keeper()),
+                        List.of(),
                         List.of()));
             }
         }
@@ -72,6 +73,7 @@ public final class ClothViews {
                 panels == null
                         ? "to be taken apart and measured"
                         : Wording.fill("%d panel%s", count, count == 1 ? "" : "s"),
+                List.of(),
                 List.of());
     }
 
@@ -90,7 +92,11 @@ public final class ClothViews {
                         say.length(box.widthMm()),
                         say.length(box.heightMm()),
                         sheet.washed() ? "" : ", not washed yet"),
-                Say.points(sheet.shape().outline().points()));
+                Say.points(sheet.shape().outline().points()),
+                sheet.stripes().stream()
+                        .map(r -> new ClothView.SheetStripeView(
+                                r.across(), say.field(r.periodMm()), say.length(r.firstMm()), r.matched()))
+                        .toList());
     }
 
     private String size(LooseKeeper keeper) {

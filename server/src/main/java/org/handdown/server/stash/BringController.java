@@ -4,14 +4,17 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.panel.survey.ClothRepeat;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.project.Brought;
+import org.handdown.project.Cloths;
 import org.handdown.project.Project;
 import org.handdown.server.project.ProjectAt;
 import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.StoredProject;
 import org.handdown.server.project.Typed;
+import org.handdown.server.web.NotThereException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -73,6 +76,45 @@ class BringController {
     @PutMapping("/{mark}")
     StoredProject roles(ProjectAt at, @PathVariable("mark") String mark, @RequestBody RolesRequest body) {
         return serving(at, mark, body);
+    }
+
+    /** Lines of a cloth that lies flat. @param first from its left or lower end */
+    record SheetStripeRequest(
+            boolean across,
+            @Nullable String period,
+            @Nullable String first,
+            boolean matched) {}
+
+    record SheetStripesRequest(@Nullable List<SheetStripeRequest> stripes) {}
+
+    /** Stripes of flat cloth that was brought, two of them a check; none takes them off. */
+    @PutMapping("/{mark}/stripes")
+    StoredProject stripes(ProjectAt at, @PathVariable("mark") String mark, @RequestBody SheetStripesRequest body) {
+        List<SheetStripeRequest> told = body.stripes == null ? List.of() : body.stripes;
+        if (told.size() > 2) {
+            throw new RefusedValueException("stripes", "A cloth has stripes one way, or both ways: two at most.");
+        }
+        return projects.edit(at, "stripes of a cloth", shown -> {
+            Project project = shown.turnedBack();
+            Typed typed = new Typed(Say.to(project).unit());
+            List<ClothRepeat> stripes = told.stream().map(t -> stripe(t, typed)).toList();
+            Cloths cloths = project.cloths();
+            if (cloths.find(mark).orElse(null) instanceof Brought.FlatSheet sheet) {
+                return project.withCloths(cloths.changing(sheet.striped(stripes)));
+            }
+            throw new NotThereException("There is no such flat cloth in this project.");
+        });
+    }
+
+    /** Along the grain and across it are told apart by name: both ways they are a check. */
+    private static ClothRepeat stripe(SheetStripeRequest told, Typed typed) {
+        return new ClothRepeat(
+                told.across ? "stripes along the grain" : "stripes across the grain",
+                told.across,
+                typed.mm("stripes.period", told.period),
+                "",
+                Typed.text(told.first).isEmpty() ? 0 : typed.mm("stripes.first", told.first),
+                told.matched);
     }
 
     private StoredProject serving(ProjectAt at, String mark, RolesRequest body) {

@@ -113,6 +113,28 @@ class BringTest extends HouseholdTest {
     }
 
     @Test
+    void aBroughtClothHasItsStripes() {
+        bring(add(LINING), ",\"roles\":[\"LINING\"]");
+        String stripe = "{\"across\":true,\"period\":\"2,4\",\"first\":\"6 mm\",\"matched\":true}";
+        Reply told = call(user, "PUT", at("/cloths/b/stripes", ""), "{\"stripes\":[" + stripe + "]}");
+        assertThat(told.status()).as(told.body().toString()).isEqualTo(200);
+        assertThat(told.body().path("cloths").get(1).path("stripes").toString())
+                .isEqualTo("[{\"across\":true,\"period\":\"2,4 cm\",\"first\":\"0.6 cm\",\"matched\":true}]");
+        Reply none =
+                call(user, "PUT", at("/cloths/b/stripes", ""), "{\"stripes\":[" + stripe.replace("2,4", "many") + "]}");
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.text("field")).isEqualTo("stripes.period");
+        assertThat(call(user, "PUT", at("/cloths/q/stripes", ""), "{\"stripes\":[]}")
+                        .status())
+                .isEqualTo(404);
+        Reply three = call(
+                user, "PUT", at("/cloths/b/stripes", ""), "{\"stripes\":[%s,%s,%s]}".formatted(stripe, stripe, stripe));
+        assertThat(three.text("detail")).contains("two at most");
+        Reply off = call(user, "PUT", at("/cloths/b/stripes", ""), "{\"stripes\":[]}");
+        assertThat(off.body().path("cloths").get(1).path("stripes")).isEmpty();
+    }
+
+    @Test
     void whatAnotherProjectHoldsIsRefusedWithWhoHoldsIt() {
         String buttons = add(BUTTONS);
         assertThat(bring(buttons, ",\"amount\":\"4\"").status()).isEqualTo(200);
