@@ -41,6 +41,12 @@ public record FitPiece(
         this(id, quantity, handed, cloths, grain, grainToleranceDeg, required, valueM2, variants, matches, null);
     }
 
+    /** With other points that meet their like. */
+    public FitPiece matching(List<Match> others) {
+        return new FitPiece(
+                id, quantity, handed, cloths, grain, grainToleranceDeg, required, valueM2, variants, others, motif);
+    }
+
     /** One way to cut the piece. */
     public record Variant(
             String id,

@@ -52,6 +52,19 @@ public record FitProblem(
         }
     }
 
+    /** Is everything that the other asks asked here too, and perhaps that more places meet? Then what was laid for this serves that. */
+    public boolean asksAllOf(FitProblem other) {
+        return equals(other) || withoutMatches().equals(other.withoutMatches()) && meetsAllOf(other);
+    }
+
+    private FitProblem withoutMatches() {
+        return withPieces(pieces.stream().map(p -> p.matching(List.of())).toList());
+    }
+
+    private boolean meetsAllOf(FitProblem other) {
+        return other.pieces.stream().allMatch(p -> piece(p.id()).matches().containsAll(p.matches()));
+    }
+
     public FitProblem withPinned(List<Placed> others) {
         return new FitProblem(objective, gapMm, marginMm, panels, pieces, others);
     }

@@ -144,6 +144,18 @@ class ClothAloneTest {
                 new Placement(at.x(), at.y() + mm, at.rotation(), at.mirrored()));
     }
 
+    /** A lay in which more places met still stands when fewer need to; the other way round it is to be laid anew. */
+    @Test
+    void whatMetAtMorePlacesStillServes() {
+        FitProblem matched = striped(EVERY_FORTY);
+        FitProblem loose = matched.withPieces(
+                matched.pieces().stream().map(p -> p.matching(List.of())).toList());
+        assertThat(matched.asksAllOf(loose)).isTrue();
+        assertThat(loose.asksAllOf(matched)).isFalse();
+        assertThat(matched.asksAllOf(matched)).isTrue();
+        assertThat(matched.asksAllOf(striped())).isFalse();
+    }
+
     @Test
     void stripesThatNeedNotMeetBindNothing() {
         FitProblem loose = striped(new ClothRepeat("stripes", false, 40, "", 12, false));
