@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take, type ProjectView } from '../api/client'
 import { usePreview } from '../api/usePreview'
@@ -10,14 +11,23 @@ const { project, panel } = defineProps<{ project: ProjectView; panel: ProjectVie
 const { change, busy } = useHand()
 const others = ref<string[]>([])
 const turned = ref(false)
-const there = computed(() => project.panels.filter((p) => p.id !== panel.id))
+/** Of every source: a sleeve of one and a leg of the other make one ring. */
+const { data: all } = useQuery(
+  computed(() => ({
+    queryKey: ['whole panels', project.id, project.version],
+    queryFn: () => take(api.GET('/api/projects/{id}/whole-panels', { params: { path: { id: project.id } } })),
+    placeholderData: (before: unknown) => before as never,
+  })),
+)
+const own = computed(() => (project.inHand ? `${project.inHand}.${panel.id}` : panel.id))
+const there = computed(() => (all.value ?? []).filter((p) => p.id !== own.value))
 const chosen = computed(() => [
-  panel.id,
+  own.value,
   ...there.value.map((p) => p.id).filter((id) => others.value.includes(id)),
 ])
 const asked = computed(() => ({ panels: chosen.value, turned: turned.value }))
 const { made: whole, problem } = usePreview(
-  () => ['whole panels', project.id, project.version, panel.id],
+  () => ['whole panels', project.id, project.version, own.value],
   () => asked.value,
   (body, signal) =>
     take(

@@ -1,6 +1,7 @@
 package org.handdown.lay;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -54,6 +55,14 @@ public record ClothRoles(Map<PieceCloth, List<String>> names) {
                 .filter(name -> table.stream().anyMatch(p -> p.cloth().equals(name)))
                 .toList();
         return there.isEmpty() ? all : there;
+    }
+
+    /** What a cloth mostly serves as: outer cloth where it is said to serve as nothing. */
+    public PieceCloth roleOf(String cloth) {
+        return Arrays.stream(PieceCloth.values())
+                .filter(role -> names.getOrDefault(role, List.of()).contains(cloth))
+                .findFirst()
+                .orElse(PieceCloth.SHELL);
     }
 
     /** Is a piece of this role laid: must it find a place, or is it cut from what is bought? */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -255,8 +256,12 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
                 wearer.name(), upperMm() - w - EASE_MM)));
     }
 
-    /** Each as a piece: cut where its cloth ends, sewn where it was sewn. */
-    public List<Piece> pieces(List<String> linings) {
+    /**
+     * Each as a piece: cut where its cloth ends, sewn where it was sewn.
+     *
+     * @param roleOf what a cloth serves as, by its name
+     */
+    public List<Piece> pieces(Function<String, PieceCloth> roleOf) {
         List<Piece> all = new ArrayList<>();
         for (Gore gore : gores) {
             Panel panel = gore.panel();
@@ -279,7 +284,7 @@ public record WholePanels(List<Gore> gores, boolean isTurned) {
                     wishes,
                     List.of(),
                     List.of(),
-                    linings.contains(panel.cloth().name()) ? PieceCloth.LINING : PieceCloth.SHELL,
+                    roleOf.apply(panel.cloth().name()),
                     List.of(),
                     Piece.Way.USUAL));
         }

@@ -286,7 +286,7 @@ final class StationBoard {
         }
         boolean upstream = panelsState().stand() == StationState.Stand.STALE
                 || piecesState().stand() == StationState.Stand.STALE;
-        if (upstream || !room.problem().map(lay.problem()::asksAllOf).orElse(false)) {
+        if (upstream || !room.isFor(lay)) {
             return stale(Station.LAY, "Panels or pieces changed since.");
         }
         int unplaced = lay.layout().unplaced().size();

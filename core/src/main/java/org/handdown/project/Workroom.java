@@ -118,6 +118,11 @@ public final class Workroom {
         return cloth.panels();
     }
 
+    /** Panels of all sources under the ids that they have on the table, those of the project's own first. */
+    public List<Panel> allPanels() {
+        return table.panels();
+    }
+
     /** Panels of the source in hand under the ids that they have on the table, among those of all sources. */
     public List<Panel> panelsOnTable() {
         return table.panels().stream()
@@ -248,6 +253,11 @@ public final class Workroom {
 
     LengthUnit unit() {
         return pattern.unit();
+    }
+
+    /** Was this laid for panels and pieces as they now stand, or for more than they ask? */
+    public boolean isFor(Lay laid) {
+        return problem().map(laid.problem()::asksAllOf).orElse(false);
     }
 
     /** The fitting problem as panels and pieces now stand, with the margin that the last lay kept. */

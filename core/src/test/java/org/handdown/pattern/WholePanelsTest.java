@@ -22,6 +22,7 @@ import org.handdown.geometry.OffsetOutline;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
+import org.handdown.lay.ClothRoles;
 import org.handdown.measure.Length;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
@@ -123,13 +124,15 @@ class WholePanelsTest {
         WholePanels whole = WholePanels.of(List.of(beside), false);
         assertThat(whole.gores().get(0).narrow()).containsOnlyKeys("right");
         assertThat(String.join(" ", whole.sentences(null))).contains("A side of the b is finished", "Too little cloth");
-        assertThat(whole.pieces(List.of()).get(0).wishes()).containsOnlyKeys("left");
+        assertThat(whole.pieces(cloth -> PieceCloth.SHELL).get(0).wishes()).containsOnlyKeys("left");
     }
 
     @Test
     void piecesAreCutWhereTheClothEndsAndKeepTheirHem() {
         Panel panel = gore("back sleeve.1", 10);
-        Piece piece = WholePanels.of(List.of(panel), false).pieces(List.of()).get(0);
+        Piece piece = WholePanels.of(List.of(panel), false)
+                .pieces(cloth -> PieceCloth.SHELL)
+                .get(0);
         assertThat(piece.id()).isEqualTo("whole-back-sleeve-1");
         assertThat(piece.allowance("left").mm()).isCloseTo(10, within(0.5));
         assertThat(piece.allowance("hem").mm()).isZero();
@@ -177,10 +180,10 @@ class WholePanelsTest {
                             .forEach(j -> joins.put(j.id(), JoinDecision.UNPICK));
             Project opened = new Workroom(project.withOpening(new Project.Opening(joins, Map.of()))).redoPanels();
             List<Piece> pieces = new ArrayList<>();
-            List<String> linings = new Workroom(opened).roles().serving(PieceCloth.LINING);
+            ClothRoles roles = new Workroom(opened).roles();
             for (Panel panel : new Workroom(opened).panels()) {
                 try {
-                    pieces.addAll(WholePanels.of(List.of(panel), false).pieces(linings));
+                    pieces.addAll(WholePanels.of(List.of(panel), false).pieces(roles::roleOf));
                 } catch (RefusedValueException e) {
                     assertThat(e.getMessage()).contains(panel.name());
                 }

@@ -2,10 +2,10 @@ package org.handdown.server.pieces;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.lay.ClothRoles;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.Piece;
-import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.WholePanels;
 import org.handdown.project.Aim;
 import org.handdown.project.PatternPieces;
@@ -17,6 +17,7 @@ import org.handdown.server.project.ProjectService;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.StoredProject;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -39,6 +40,17 @@ class WholePanelController {
     record GoreView(String name, String upper, String lower, String length, double wedge) {}
 
     record WholeView(List<GoreView> gores, List<String> sentences) {}
+
+    /** @param id that it has among the panels of all sources */
+    record WholeChoiceView(String id, String name) {}
+
+    /** Panels of all sources, any of which can be taken whole with any other. */
+    @GetMapping
+    List<WholeChoiceView> choices(ProjectOf of) {
+        return projects.room(projects.project(of).turnedBack()).allPanels().stream()
+                .map(p -> new WholeChoiceView(p.id(), p.name()))
+                .toList();
+    }
 
     /** What they measure, alone and together; nothing is stored. */
     @PostMapping("/figures")
@@ -66,9 +78,9 @@ class WholePanelController {
     StoredProject take(ProjectAt at, @RequestBody WholeRequest body) {
         return projects.edit(at, "panels taken whole", project -> {
             PatternPieces now = PatternPieces.of(project);
-            List<String> linings = projects.room(project).roles().serving(PieceCloth.LINING);
+            ClothRoles roles = projects.room(project).roles();
             List<Piece> pieces = new ArrayList<>(now.own());
-            for (Piece piece : whole(project, body).pieces(linings)) {
+            for (Piece piece : whole(project, body).pieces(roles::roleOf)) {
                 pieces.removeIf(p -> p.id().equals(piece.id()));
                 pieces.add(piece);
             }
@@ -77,11 +89,11 @@ class WholePanelController {
     }
 
     private WholePanels whole(Project project, WholeRequest body) {
-        Workroom room = projects.room(project);
+        Workroom room = projects.room(project.turnedBack());
         List<String> wanted = body.panels == null ? List.of() : body.panels;
         List<Panel> chosen = new ArrayList<>();
         for (String id : wanted) {
-            chosen.add(room.panels().stream()
+            chosen.add(room.allPanels().stream()
                     .filter(p -> p.id().equals(id))
                     .findFirst()
                     .orElseThrow(() -> new RefusedValueException("panels", "One of them is no panel any more.")));

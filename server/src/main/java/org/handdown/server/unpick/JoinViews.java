@@ -99,11 +99,9 @@ public final class JoinViews {
     private Set<String> idle(UnpickPlan plan) {
         Lay lay = project.lay();
         MeasuredPanels measured = project.panels();
-        boolean current =
-                lay != null && room.problem().map(lay.problem()::equals).orElse(false);
         if (lay == null
                 || measured == null
-                || !current
+                || !room.isFor(lay)
                 || !lay.layout().unplaced().isEmpty()) {
             return Set.of();
         }

@@ -6,6 +6,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.handdown.server.HouseholdTest;
 import org.handdown.server.account.HouseholdUser;
 import org.junit.jupiter.api.Test;
@@ -51,6 +53,37 @@ class WholePanelTest extends HouseholdTest {
         assertThat(call(newHousehold(), "POST", project + "/whole-panels/figures", both)
                         .status())
                 .isEqualTo(404);
+    }
+
+    /** A panel of the corduroys and one of the shirt are one ring, each a piece of the cloth that it is of. */
+    @Test
+    void panelsOfTwoSourcesAreTakenTogether() throws IOException {
+        HouseholdUser user = newHousehold();
+        String project = "/api/projects/"
+                + call(
+                                user,
+                                "POST",
+                                "/api/projects/import",
+                                Files.readString(Path.of("../demo/7-shirt-bib.project.json")))
+                        .text("id");
+        JsonNode all = read(user, project + "/whole-panels").body();
+        List<String> ids = all.findValuesAsText("id");
+        String own = ids.get(0);
+        String other =
+                ids.stream().filter(id -> id.startsWith("b.")).findFirst().orElseThrow();
+        String both = "{\"panels\":[\"" + own + "\",\"" + other + "\"],\"turned\":false}";
+        assertThat(call(user, "POST", project + "/whole-panels/figures?of=b", both)
+                        .body()
+                        .path("gores"))
+                .hasSize(2);
+        JsonNode pieces = take(user, project, both).path("pieces").path("pieces");
+        List<String> cloths = new ArrayList<>();
+        pieces.forEach(p -> {
+            if (p.path("id").asText().startsWith("whole-")) {
+                cloths.add(p.path("cloth").asText());
+            }
+        });
+        assertThat(cloths).containsExactly("SHELL", "CONTRAST");
     }
 
     private JsonNode take(HouseholdUser user, String project, String body) {
