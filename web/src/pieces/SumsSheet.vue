@@ -58,7 +58,17 @@ const put = () =>
   change((params) =>
     api.POST('/api/projects/{id}/sums/put', {
       params,
-      body: { sum: picked.value, unit: project.unit, values: { ...values.value, ...place.value } },
+      body: {
+        sum: picked.value,
+        unit: project.unit,
+        values: {
+          ...values.value,
+          onPiece: place.value.piece,
+          onEdge: place.value.edge,
+          holes: place.value.holes,
+          name: place.value.name,
+        },
+      },
     }),
   )
 function settle(id: string, text: string) {

@@ -191,7 +191,7 @@ describe('what was reckoned goes into the pattern', () => {
     await flushPromises()
     expect(asked.at(-1)).toMatchObject({
       path: '/api/projects/p/sums/put?version=3',
-      body: { sum: 'BUTTONS', values: { piece: 'front', edge: edge?.edge, length: edge?.length } },
+      body: { sum: 'BUTTONS', values: { onPiece: 'front', onEdge: edge?.edge, length: edge?.length } },
     })
   })
 

@@ -69,8 +69,20 @@ class StashIT {
                 "120");
         assertThat(table.thing("ticking, long strip")).containsText("5.0 cm to spare along the grain");
         assertThat(table.thing("loden")).hasCount(0);
-        look(table, "buttons", "How many", "6", "across, mm", "15");
-        assertThat(table.thing("horn buttons")).containsText("just as many");
+        // A set of its own: others may have promised those of the made-up household.
+        table.button("Put something in").click();
+        table.field("It is").selectOption("KEEPER");
+        table.field("More exactly").selectOption("BUTTONS");
+        table.field("Call it").fill("Brass buttons");
+        table.settle("How many", "6");
+        table.settle("across, mm", "22");
+        table.button("Put it into the stash").click();
+        assertThat(table.page()
+                        .getByRole(AriaRole.COMPLEMENTARY)
+                        .getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setName("Brass buttons")))
+                .isVisible();
+        look(table, "buttons", "How many", "6", "across, mm", "22");
+        assertThat(table.thing("Brass buttons")).containsText("just as many");
         look(table, "a rib or elastic", "girth that it must pass", "38");
         assertThat(table.thing("grey rib")).containsText("more than it must pass");
         table.settle("girth that it must pass", "a lot");

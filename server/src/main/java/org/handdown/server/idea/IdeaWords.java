@@ -21,7 +21,8 @@ final class IdeaWords {
                         : Wording.fill("About %.0f min to take it apart.", idea.minutesApart()));
         if (!idea.kept().isEmpty()) {
             all.add(Wording.fill(
-                    "Lives on: %s; that saves about %.0f min.", some(idea.kept()), Math.max(0, idea.keptMinutes())));
+                    "Lives on: %s; that saves about %.0f min.",
+                    some(idea.kept().stream().map(IdeaWords::spoken).toList()), Math.max(0, idea.keptMinutes())));
         }
         if (!idea.atHand().isEmpty()) {
             all.add("In the stash for it: " + some(idea.atHand()) + ".");
@@ -50,6 +51,17 @@ final class IdeaWords {
                 idea.wanted(),
                 rest,
                 100 * idea.used());
+    }
+
+    /** An edge is named by its piece, then by what it does: read out, the other way round. */
+    static String spoken(String want) {
+        int comma = want.lastIndexOf(", ");
+        if (comma < 0) {
+            return want;
+        }
+        String piece = want.substring(0, comma);
+        String role = want.substring(comma + 2);
+        return role.equals(piece) ? role : role + " of the " + piece;
     }
 
     private static String some(List<String> names) {

@@ -52,8 +52,8 @@ enum Sums {
                 return new Result(plan.sentences(), plan.marksMm(), plan.lengthMm())
                         .giving(() -> List.of(new ButtonsAlong(
                                 in.name("buttons"),
-                                in.text("piece"),
-                                in.text("edge"),
+                                in.text("onPiece"),
+                                in.text("onEdge"),
                                 plan.topMm(),
                                 plan.endMm(),
                                 plan.used(),

@@ -63,7 +63,7 @@ class PutSumsTest extends HouseholdTest {
     void aRowOfButtonsIsMarkedAndLookedFor() {
         JsonNode after = put(
                         "BUTTONS",
-                        "\"length\":\"40\",\"top\":\"2\",\"end\":\"8\",\"count\":\"4\",\"box\":\"4\",\"diameter\":\"15 mm\",\"thickness\":\"3 mm\",\"turn\":\"0\",\"slant\":\"0\",\"piece\":\"front\",\"edge\":\"side right\",\"name\":\"side row\"")
+                        "\"length\":\"40\",\"top\":\"2\",\"end\":\"8\",\"count\":\"4\",\"box\":\"4\",\"diameter\":\"15 mm\",\"thickness\":\"3 mm\",\"turn\":\"0\",\"slant\":\"0\",\"onPiece\":\"front\",\"onEdge\":\"side right\",\"name\":\"side row\"")
                 .body();
         JsonNode front = after.path("pieces").path("pieces").get(0);
         assertThat(all(front.path("marks"), "label")).contains("side row 1", "side row 4");
@@ -151,7 +151,7 @@ class PutSumsTest extends HouseholdTest {
     void aPieceThatIsNotThereIsRefusedAndNothingIsLost() {
         Reply reply = put(
                 "BUTTONS",
-                "\"length\":\"40\",\"top\":\"2\",\"end\":\"8\",\"count\":\"4\",\"box\":\"4\",\"diameter\":\"15 mm\",\"thickness\":\"3 mm\",\"turn\":\"0\",\"slant\":\"0\",\"piece\":\"sleeve\",\"edge\":\"hem\"");
+                "\"length\":\"40\",\"top\":\"2\",\"end\":\"8\",\"count\":\"4\",\"box\":\"4\",\"diameter\":\"15 mm\",\"thickness\":\"3 mm\",\"turn\":\"0\",\"slant\":\"0\",\"onPiece\":\"sleeve\",\"onEdge\":\"hem\"");
         assertThat(reply.status()).isEqualTo(422);
         assertThat(reply.text("detail")).contains("no piece “sleeve”");
         assertThat(read(user, project).body().path("version").asInt()).isEqualTo(version);
