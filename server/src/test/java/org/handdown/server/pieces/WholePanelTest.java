@@ -17,13 +17,7 @@ class WholePanelTest extends HouseholdTest {
     @Test
     void panelsBecomePiecesAndTheSameOneOnlyOnce() throws IOException {
         HouseholdUser user = newHousehold();
-        String project = "/api/projects/"
-                + call(
-                                user,
-                                "POST",
-                                "/api/projects/import",
-                                Files.readString(Path.of("../demo/1-dungarees.project.json")))
-                        .text("id");
+        String project = brought(user, "1-dungarees.project.json");
         JsonNode before = read(user, project).body();
         String one = before.path("panels").get(0).path("id").asText();
         String two = before.path("panels").get(1).path("id").asText();
@@ -59,13 +53,7 @@ class WholePanelTest extends HouseholdTest {
     @Test
     void panelsOfTwoSourcesAreTakenTogether() throws IOException {
         HouseholdUser user = newHousehold();
-        String project = "/api/projects/"
-                + call(
-                                user,
-                                "POST",
-                                "/api/projects/import",
-                                Files.readString(Path.of("../demo/7-shirt-bib.project.json")))
-                        .text("id");
+        String project = brought(user, "7-shirt-bib.project.json");
         JsonNode all = read(user, project + "/whole-panels").body();
         List<String> ids = all.findValuesAsText("id");
         String own = ids.get(0);
@@ -84,6 +72,12 @@ class WholePanelTest extends HouseholdTest {
             }
         });
         assertThat(cloths).containsExactly("SHELL", "CONTRAST");
+    }
+
+    private String brought(HouseholdUser user, String file) throws IOException {
+        String text = Files.readString(Path.of("../demo/" + file));
+        return "/api/projects/"
+                + call(user, "POST", "/api/projects/import", text).text("id");
     }
 
     private JsonNode take(HouseholdUser user, String project, String body) {
