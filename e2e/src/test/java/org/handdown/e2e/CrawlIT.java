@@ -57,7 +57,10 @@ class CrawlIT {
     private String doing = "";
 
     /** Questions of the page that nobody answered yet, to be named where one never is. */
-    private final java.util.List<String> unanswered = new java.util.ArrayList<>();
+    private final List<String> unanswered = new ArrayList<>();
+
+    /** A document is on its way that will take the place of this one. */
+    private boolean leaving;
 
     @BeforeEach
     void becomeTheOwner() throws IOException, InterruptedException {
@@ -70,6 +73,7 @@ class CrawlIT {
         page.onRequest(r -> asked(r, true));
         page.onRequestFinished(r -> asked(r, false));
         page.onRequestFailed(r -> asked(r, false));
+        page.onFrameNavigated(f -> left());
         page.onResponse(this::answered);
         page.navigate(server.address);
         page.getByLabel("Name of the household").fill("An empty house");
@@ -94,9 +98,21 @@ class CrawlIT {
         }
         String question = request.method() + " " + request.url();
         if (begins) {
+            leaving |= request.isNavigationRequest();
             unanswered.add(question);
         } else {
             unanswered.remove(question);
+        }
+    }
+
+    /**
+     * What a document asked in the moment it was left, such as what a run found that ended just then, the browser may
+     * drop without a word.
+     */
+    private void left() {
+        if (leaving) {
+            unanswered.clear();
+            leaving = false;
         }
     }
 
