@@ -9,6 +9,7 @@ const {
   edges,
   flaws,
   depth = 0,
+  crease,
 } = defineProps<{
   outline: number[][]
   edges: Schemas['PanelEdgeView'][]
@@ -16,6 +17,8 @@ const {
   weave: string
   /** depth of a kept hem, mm, for its line of stitches */
   depth?: number
+  /** an old fold that was opened */
+  crease?: number[][]
 }>()
 const hems = computed(() =>
   edges.filter((e) => e.kind !== 'RAW' && e.kind !== 'SEAM').map((e) => ({ name: e.name, points: e.points })),
@@ -57,6 +60,14 @@ const hemLine = computed(() => {
       class="stroke-chalk"
       stroke-width="1.2"
       stroke-dasharray="5 3"
+    />
+    <ClothLine
+      v-if="crease?.length"
+      :points="crease"
+      open
+      class="stroke-chalk"
+      stroke-width="1.6"
+      stroke-dasharray="14 4 2 4"
     />
     <g v-for="(f, i) in flaws" :key="i">
       <ClothLine

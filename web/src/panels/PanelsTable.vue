@@ -88,6 +88,7 @@ const tapesOf = (p: ProjectView['panels'][number]) =>
           :edges="l.item.edges"
           :flaws="l.item.flaws"
           :depth="l.item.keptDepthMm"
+          :crease="l.item.taped?.fold?.line"
           weave="weave-panels"
         />
         <g v-for="(s, i) in l.item.stripes" :key="s.name">

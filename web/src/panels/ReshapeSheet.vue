@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import ComplaintNote from '../ui/ComplaintNote.vue'
-import { computed, reactive, ref } from 'vue'
-import { api, type ProjectView } from '../api/client'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
@@ -29,6 +29,29 @@ const holeFields = [
   { id: 'width' as const, label: 'wide' },
   { id: 'height' as const, label: 'high' },
 ]
+/** Cloth that was measured lying double keeps both its states: the fold, and how it lies now. */
+type Crease = NonNullable<Schemas['DoublingRequest']['crease']>
+const fold = reactive({ edge: '', crease: 'NOTE' as Crease })
+watch(
+  () => panel.taped?.fold,
+  (known) => {
+    fold.edge = known?.edge ?? ''
+    fold.crease = known?.crease ?? 'NOTE'
+  },
+  { immediate: true },
+)
+const creases = [
+  { id: 'NOTE' as const, words: 'it presses out: marked only' },
+  { id: 'HIDE' as const, words: 'it may show: where it is not seen' },
+  { id: 'AVOID' as const, words: 'it stays: no piece across it' },
+]
+const foldIt = (opened: boolean) =>
+  change(({ path, query }) =>
+    api.PUT('/api/projects/{id}/panels/{panel}/fold', {
+      params: { path: at(path), query },
+      body: { edge: fold.edge, crease: fold.crease, opened },
+    }),
+  )
 const others = computed(() =>
   project.panels.filter((p) => p.id !== panel.id).map((p) => ({ id: p.id, words: p.name })),
 )
@@ -69,7 +92,7 @@ const joinIt = () =>
 
 <template>
   <div class="grid gap-4">
-    <ComplaintNote :of="['cut', 'join']" />
+    <ComplaintNote :of="['cut', 'join', 'fold']" />
     <form class="grid gap-2" @submit.prevent="copyIt">
       <h3 class="text-lg">Another one like it</h3>
       <p class="text-sm text-muted">
@@ -79,6 +102,39 @@ const joinIt = () =>
       <PlainField v-model="copy" label="Call it" name="copy.name" />
       <TickField v-model="same" label="the same way round, not turned over" />
       <button class="act justify-self-start" :disabled="busy || !copy.trim()">Draw it</button>
+    </form>
+    <form class="grid gap-2" @submit.prevent="foldIt(!panel.taped?.fold?.opened)">
+      <h3 class="text-lg">Lying double on a fold</h3>
+      <p class="text-sm text-muted">
+        {{
+          panel.taped?.fold
+            ? panel.taped.fold.opened
+              ? 'It lies open now, twice as wide and single.'
+              : 'It lies double now. What is cut from it comes out of both layers.'
+            : 'Was it measured folded? Say which edge is the fold, and it opens to twice its width.'
+        }}
+      </p>
+      <ChoiceField
+        v-if="!panel.taped?.fold"
+        v-model="fold.edge"
+        label="The fold is its edge"
+        :choices="edges(panel.id)"
+      />
+      <ChoiceField v-model="fold.crease" label="The crease, once it is opened" :choices="creases" />
+      <p class="flex flex-wrap gap-2">
+        <button class="act" :disabled="busy || !fold.edge">
+          {{ panel.taped?.fold?.opened ? 'Lay it double again' : 'Open it along the fold' }}
+        </button>
+        <button
+          v-if="!panel.taped?.fold"
+          type="button"
+          class="act"
+          :disabled="busy || !fold.edge"
+          @click="foldIt(false)"
+        >
+          Leave it double
+        </button>
+      </p>
     </form>
     <form class="grid gap-2" @submit.prevent="cutIt">
       <h3 class="text-lg">Cut in two</h3>

@@ -139,6 +139,20 @@ describe('a panel made of panels', () => {
     expect(seat(ReshapeSheet, { project: alone, panel }).wrapper.text()).not.toContain('Piece to another')
   })
 
+  it('opens cloth that lay double, and lays it double again on the same fold', async () => {
+    const { wrapper, asked } = seat(ReshapeSheet, { project: table(), panel })
+    await field(wrapper, 'The fold is its edge').setValue('left')
+    await button(wrapper, 'Open it along the fold').trigger('submit')
+    await flushPromises()
+    expect(asked[0]?.path).toBe('/api/projects/p/panels/sheet/fold?version=3')
+    expect(asked[0]?.body).toEqual({ edge: 'left', crease: 'NOTE', opened: true })
+    const fold = { edge: 'left', opened: true, crease: 'HIDE', line: [] }
+    const open = seat(ReshapeSheet, { project: table(), panel: { ...panel, taped: { fold } } })
+    await button(open.wrapper, 'Lay it double again').trigger('submit')
+    await flushPromises()
+    expect(open.asked[0]?.body).toEqual({ edge: 'left', crease: 'HIDE', opened: false })
+  })
+
   it('shows why a cut was refused', () => {
     const refusal = { status: 422, title: '', detail: 'does not cut the panel', field: 'cut' }
     const { wrapper } = seat(ReshapeSheet, { project: table(), panel }, refusal)

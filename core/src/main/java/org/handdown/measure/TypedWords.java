@@ -9,10 +9,11 @@ import org.jspecify.annotations.Nullable;
  * The words in which lengths were typed, kept beside what they mean: 135 mm comes back as that and not as 13.5 cm. Words always read back
  * as their length bit for bit; two fields of the very same length share the words that were typed last.
  *
+ * @param bare unit that a number without one is meant in, until somebody chooses another
  * @param byMm words with their unit, by length in mm, the oldest first; at most {@link #MOST}
  */
-public record TypedWords(Map<Double, String> byMm) {
-    public static final TypedWords NONE = new TypedWords(Map.of());
+public record TypedWords(Map<Double, String> byMm, LengthUnit bare) {
+    public static final TypedWords NONE = new TypedWords(Map.of(), LengthUnit.CM);
 
     private static final int MOST = 400;
 
@@ -31,7 +32,12 @@ public record TypedWords(Map<Double, String> byMm) {
         }
     }
 
-    /** With words that were typed since. */
+    /** The same, with another unit meant by a bare number. */
+    public TypedWords in(LengthUnit unit) {
+        return new TypedWords(byMm, unit);
+    }
+
+    /** With words that were typed since; a bare number is meant as before. */
     public TypedWords and(TypedWords later) {
         Map<Double, String> all = new LinkedHashMap<>(byMm);
         later.byMm.forEach((mm, words) -> {
@@ -41,7 +47,7 @@ public record TypedWords(Map<Double, String> byMm) {
         while (all.size() > MOST) {
             all.remove(all.keySet().iterator().next());
         }
-        return new TypedWords(all);
+        return new TypedWords(all, bare);
     }
 
     /**
@@ -56,7 +62,7 @@ public record TypedWords(Map<Double, String> byMm) {
             return this;
         }
         Length length = LengthText.parse("typed", words, bare);
-        return length.mm() == 0 ? this : and(new TypedWords(Map.of(length.mm(), words)));
+        return length.mm() == 0 ? this : and(new TypedWords(Map.of(length.mm(), words), bare));
     }
 
     /** For a field: in the words it was typed in, else as {@link LengthText#field} writes it; reads back bit for bit either way. */

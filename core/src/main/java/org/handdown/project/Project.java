@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.handdown.body.Passage;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.TypedWords;
@@ -279,6 +280,26 @@ public record Project(
     public Project by(Practice other) {
         return new Project(
                 name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other, typed, cloths,
+                aside);
+    }
+
+    /** Where a bare number is meant in a unit, until its aim says another. */
+    public Project meaning(LengthUnit unit) {
+        return new Project(
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed.in(unit),
+                cloths,
                 aside);
     }
 

@@ -86,7 +86,7 @@ class TypedWordsTest {
 
     @Test
     void wordsThatMeanAnotherLengthAreRefused() {
-        assertThatThrownBy(() -> new TypedWords(Map.of(135.0, "13 cm")))
+        assertThatThrownBy(() -> new TypedWords(Map.of(135.0, "13 cm"), LengthUnit.CM))
                 .isInstanceOf(RefusedValueException.class)
                 .hasMessageContaining("“13 cm”");
     }

@@ -89,6 +89,12 @@ public final class Reshaping {
                 Carried.NOTHING.withGrain(grain(panel, p -> new Point(turnedOver ? -p.x() : p.x(), p.y()))));
     }
 
+    /** A panel as if it had been measured on the table, whatever drew it. */
+    public static TapedSurvey taken(Panel panel, Layer layer) {
+        Outline outline = cloth(panel);
+        return derived(panel, layer, panel.id(), panel.name(), Region.of(outline.ring()), outline);
+    }
+
     /**
      * The parts a straight cut leaves, largest first.
      *

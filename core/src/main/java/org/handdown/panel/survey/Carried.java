@@ -7,8 +7,10 @@ import java.util.stream.Collectors;
 import org.handdown.fit.Motif;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
+import org.handdown.panel.Panel;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -80,6 +82,32 @@ public record Carried(
 
     public Carried withGrain(@Nullable Grain other) {
         return new Carried(flaws, other, pileDown, alike, wrongSideUp, layers, repeats, motifs, pressings);
+    }
+
+    public Carried withMotifs(List<Motif> others) {
+        return new Carried(flaws, grain, pileDown, alike, wrongSideUp, layers, repeats, others, pressings);
+    }
+
+    public Carried withLayers(int others) {
+        return new Carried(flaws, grain, pileDown, alike, wrongSideUp, others, repeats, motifs, pressings);
+    }
+
+    /** Told of places instead of edges, for an outline of the same frame that has others. */
+    public Carried freed(Outline.Flat cloth, Outline line) {
+        double grainDeg = grain == null ? Panel.LENGTHWISE_DEG : grain.deg(line);
+        Grain free = grain instanceof Grain.AlongEdge
+                ? new Grain.Directed(new Point(0, 0), Point.unit(grainDeg).times(100))
+                : grain;
+        return new Carried(
+                flaws,
+                free,
+                pileDown,
+                alike,
+                wrongSideUp,
+                layers,
+                repeats.stream().map(r -> r.freed(cloth, grainDeg)).toList(),
+                motifs,
+                pressings);
     }
 
     public Carried withPressed(Pressing pressing) {

@@ -36,6 +36,11 @@ public record ClothRepeat(String name, boolean across, double periodMm, String e
         return new ClothRepeat(name, across, periodMm, "", 0, false);
     }
 
+    /** Told from the panel's zero instead of from an edge. */
+    ClothRepeat freed(Outline.Flat cloth, double grainDeg) {
+        return edge.isEmpty() ? this : new ClothRepeat(name, across, periodMm, "", phaseMm(cloth, grainDeg), matched);
+    }
+
     /** Has it still to be told where its first line lies? */
     public boolean isPlaceless() {
         return edge.isEmpty() && firstMm == 0 && !matched;

@@ -5,7 +5,7 @@ import org.handdown.geometry.Outline;
 import org.handdown.measure.Origin;
 
 /** A way to get a panel's true outline from the cloth on the table; each says how far its outline may be trusted. */
-public sealed interface OutlineMethod permits Baseline, TwoPins, FourSides, ShapeByMeasures, DrawnOutline {
+public sealed interface OutlineMethod permits Baseline, TwoPins, FourSides, ShapeByMeasures, DrawnOutline, Doubled {
     /** The cloth's edge; panel frame: mm, counter-clockwise. */
     Outline outline();
 

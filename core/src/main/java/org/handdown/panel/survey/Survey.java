@@ -23,6 +23,11 @@ public sealed interface Survey permits LegSurvey, PartSurvey, TapedSurvey {
     /** What the cloth carries, told as it was measured: before it was turned over or pressed. */
     Carried carried();
 
+    /** What the cloth carries as it lies now: cloth that was measured double may have been opened since. */
+    default Carried lying() {
+        return carried();
+    }
+
     default List<Flaw> flaws() {
         return carried().flaws();
     }

@@ -21,7 +21,7 @@ final class SurveyedPanel {
 
     private SurveyedPanel(Survey survey) {
         this.survey = survey;
-        this.carried = survey.carried();
+        this.carried = survey.lying();
         this.measured = survey.stitchLine();
         Grain grain = carried.grain();
         this.grainDeg = grain == null ? Panel.LENGTHWISE_DEG : grain.deg(measured);

@@ -169,7 +169,10 @@ final class PanelsJson {
         ObjectNode won = node.putObject("wonMm");
         new TreeMap<>(survey.edges().wonMm()).forEach(won::put);
         ObjectNode kept = node.putObject("kept");
-        new TreeMap<>(survey.edges().kept())
+        new TreeMap<>(
+                        survey instanceof TapedSurvey taped
+                                ? taped.finishes()
+                                : survey.edges().kept())
                 .forEach((edge, k) -> kept.putObject(edge)
                         .put("kind", k.kind().word())
                         .put("depthMm", k.depthMm())

@@ -20,6 +20,7 @@ import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.fit.FitLayoutJson;
 import org.handdown.formats.fit.FitProblemJson;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
 import org.handdown.measure.TypedWords;
 import org.handdown.pattern.change.Change;
@@ -85,7 +86,7 @@ public final class ProjectJson {
                 parts.require(Project::done, () -> done(f.get("done"))),
                 parts.require(Project::log, () -> f.get("log").list(ProjectJson::note)),
                 parts.require(Project::practice, () -> PracticeJson.read(f.get("practice"))),
-                parts.require(Project::typed, () -> typed(f.get("typed"))),
+                parts.require(Project::typed, () -> typed(f.get("typed"), f.get("unit"))),
                 parts.require(Project::cloths, () -> ClothsJson.read(f.get("cloths"))),
                 null);
     }
@@ -149,10 +150,11 @@ public final class ProjectJson {
         return node;
     }
 
-    private static TypedWords typed(JsonField f) {
+    private static TypedWords typed(JsonField f, JsonField unit) {
         Map<Double, String> words = new LinkedHashMap<>();
         f.list(t -> words.put(t.get("mm").number(), t.get("text").text()));
-        return f.refusingHere(() -> new TypedWords(words));
+        return f.refusingHere(
+                () -> new TypedWords(words, unit.isPresent() ? unit.word(LengthUnit.class) : LengthUnit.CM));
     }
 
     private static Map<String, Project.Done> done(JsonField f) {
@@ -206,7 +208,10 @@ public final class ProjectJson {
         if (!project.practice().equals(Practice.SHIPPED)) {
             node.set("practice", PracticeJson.write(project.practice()));
         }
-        if (!project.typed().equals(TypedWords.NONE)) {
+        if (project.typed().bare() != LengthUnit.CM) {
+            node.put("unit", Words.of(project.typed().bare()));
+        }
+        if (!project.typed().byMm().isEmpty()) {
             ArrayNode typed = node.putArray("typed");
             project.typed()
                     .byMm()

@@ -5,7 +5,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.HashMap;
 import java.util.Map;
 import org.handdown.formats.JsonField;
+import org.handdown.panel.Flaw;
 import org.handdown.panel.survey.Baseline;
+import org.handdown.panel.survey.Doubled;
 import org.handdown.panel.survey.DrawnOutline;
 import org.handdown.panel.survey.FourSides;
 import org.handdown.panel.survey.OutlineMethod;
@@ -18,6 +20,18 @@ final class TapeJson {
     private TapeJson() {}
 
     static OutlineMethod read(JsonField f) {
+        OutlineMethod method = measured(f);
+        JsonField fold = f.get("fold");
+        return fold.isPresent()
+                ? fold.refusingHere(() -> new Doubled(
+                        method,
+                        fold.get("edge").text(""),
+                        fold.get("opened").flag(false),
+                        fold.get("crease").word(Flaw.Treatment.class)))
+                : method;
+    }
+
+    private static OutlineMethod measured(JsonField f) {
         JsonField pins = f.get("pins");
         JsonField sides = f.get("sides");
         if (pins.isPresent()) {
@@ -81,7 +95,13 @@ final class TapeJson {
     }
 
     static ObjectNode write(ObjectNode node, OutlineMethod method) {
-        if (method instanceof Baseline line) {
+        if (method instanceof Doubled doubled) {
+            write(node, doubled.measured())
+                    .putObject("fold")
+                    .put("edge", doubled.fold())
+                    .put("opened", doubled.opened())
+                    .put("crease", Words.of(doubled.crease()));
+        } else if (method instanceof Baseline line) {
             ArrayNode points = node.putObject("baseline").putArray("points");
             line.points()
                     .forEach(p -> points.addObject()

@@ -26,12 +26,14 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Origin;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.survey.Baseline;
 import org.handdown.panel.survey.Carried;
 import org.handdown.panel.survey.ClothRepeat;
+import org.handdown.panel.survey.Doubled;
 import org.handdown.panel.survey.DrawnOutline;
 import org.handdown.panel.survey.FourSides;
 import org.handdown.panel.survey.Grain;
@@ -148,10 +150,18 @@ class AlterationsJsonTest {
                 new TapedSurvey("a", "remnant", Layer.SHELL, line, hem, Carried.NOTHING),
                 new TapedSurvey("b", "from pins", Layer.LINING, pins, hem, Carried.NOTHING),
                 new TapedSurvey(
-                        "c", "sheet", Layer.SHELL, new FourSides(300, 400, 300, 400, 500, 0), Map.of(), carried()));
+                        "c", "sheet", Layer.SHELL, new FourSides(300, 400, 300, 400, 500, 0), Map.of(), carried()),
+                new TapedSurvey(
+                        "d",
+                        "back",
+                        Layer.SHELL,
+                        new Doubled(line, "left", true, Flaw.Treatment.HIDE),
+                        hem,
+                        Carried.NOTHING));
         requireSame(Project.named("Taped")
                 .withSource(source)
-                .withPanels(new MeasuredPanels(source.construction(), Project.Opening.NONE, surveys)));
+                .withPanels(new MeasuredPanels(source.construction(), Project.Opening.NONE, surveys))
+                .meaning(LengthUnit.INCH));
     }
 
     /** Everything a cloth can carry, each kind once. */

@@ -55,6 +55,12 @@ public class AccountService implements UserDetailsService {
         return unit;
     }
 
+    /** What a household thinks in, for what is begun in its name. */
+    @Transactional(readOnly = true)
+    public LengthUnit unit(UUID household) {
+        return mapper.unit(household);
+    }
+
     @Transactional
     void thinkIn(HouseholdUser user, LengthUnit unit) {
         mapper.setUnit(user.householdId(), unit);

@@ -43,7 +43,7 @@ final class CarriedViews {
     /** As they were told, each drawn where it lies now. */
     List<FlawView> flaws(Panel panel, Survey survey) {
         List<FlawView> views = new ArrayList<>();
-        for (int i = 0; i < panel.flaws().size(); i++) {
+        for (int i = 0; i < survey.flaws().size(); i++) {
             views.add(flaw(survey.flaws().get(i), panel.flaws().get(i), say));
         }
         return views;

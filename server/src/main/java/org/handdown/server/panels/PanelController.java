@@ -24,6 +24,7 @@ import org.handdown.project.MeasuredPanels;
 import org.handdown.project.Project;
 import org.handdown.server.panels.PanelRequests.CarriedRequest;
 import org.handdown.server.panels.PanelRequests.CutOutRequest;
+import org.handdown.server.panels.PanelRequests.DoublingRequest;
 import org.handdown.server.panels.PanelRequests.JoinRequest;
 import org.handdown.server.panels.PanelRequests.LikeRequest;
 import org.handdown.server.panels.PanelRequests.PressingRequest;
@@ -105,6 +106,21 @@ class PanelController {
         return survey(at, panel, "what a panel carries", s -> s.withCarried(body.toCarried(s.carried(), unit)));
     }
 
+    /** Cloth that was measured lying double, and how it lies now; both states are kept. */
+    @PutMapping("/fold")
+    StoredProject fold(ProjectAt at, @PathVariable("panel") String panel, @RequestBody DoublingRequest body) {
+        return projects.edit(at, "cloth that lay double", project -> {
+            MeasuredPanels measured = measured(project);
+            int place = place(measured, panel);
+            Panel now = panel(project, panel);
+            return replaced(
+                    project,
+                    place,
+                    List.of(body.toSurvey(now, measured.surveys().get(place))),
+                    Set.of());
+        });
+    }
+
     /** One distance before and after; the earlier size is kept. */
     @PostMapping("/pressings")
     StoredProject press(ProjectAt at, @PathVariable("panel") String panel, @RequestBody PressingRequest body) {
@@ -153,7 +169,7 @@ class PanelController {
             TapedSurvey other = Reshaping.copied(
                     panel(project, panel), survey.layer(), Typed.id("copy.name", name), name, !body.same());
             List<Survey> surveys = new ArrayList<>(measured.surveys());
-            surveys.add(other);
+            surveys.add(asThick(other, survey));
             return project.withPanels(measured.with(surveys));
         });
     }
@@ -188,11 +204,19 @@ class PanelController {
     private Project one(Project project, String panel, Change change) {
         MeasuredPanels measured = measured(project);
         int place = place(measured, panel);
+        Survey survey = measured.surveys().get(place);
         return replaced(
                 project,
                 place,
-                change.of(panel(project, panel), measured.surveys().get(place)),
+                change.of(panel(project, panel), survey).stream()
+                        .map(t -> asThick(t, survey))
+                        .toList(),
                 Set.of());
+    }
+
+    /** What is made of doubled cloth is as many layers thick. */
+    private static TapedSurvey asThick(TapedSurvey made, Survey from) {
+        return made.withCarried(made.carried().withLayers(from.lying().layers()));
     }
 
     @PostMapping("/join")

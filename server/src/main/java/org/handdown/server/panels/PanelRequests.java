@@ -8,13 +8,18 @@ import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
+import org.handdown.panel.Panel;
+import org.handdown.panel.reshape.Reshaping;
 import org.handdown.panel.survey.Carried;
 import org.handdown.panel.survey.ClothRepeat;
+import org.handdown.panel.survey.Doubled;
 import org.handdown.panel.survey.Grain;
 import org.handdown.panel.survey.LegSurvey;
 import org.handdown.panel.survey.Pressing;
 import org.handdown.panel.survey.Survey;
+import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.server.panels.PanelView.ExtentKind;
 import org.handdown.server.panels.PanelView.GrainBy;
 import org.handdown.server.project.Typed;
@@ -158,6 +163,35 @@ final class PanelRequests {
                             && way.to().distanceMm(to) < 0.1
                     ? way
                     : new Grain.TwoPoints(from, to);
+        }
+    }
+
+    /**
+     * Cloth that was measured lying double.
+     *
+     * @param edge that is the fold
+     * @param opened whether it lies single now
+     * @param crease how the old fold is minded once it is opened
+     */
+    record DoublingRequest(@Nullable String edge, boolean opened, Flaw.@Nullable Treatment crease) {
+        Survey toSurvey(Panel panel, Survey before) {
+            String fold = Typed.text(edge);
+            Flaw.Treatment minded = crease == null ? Flaw.Treatment.NOTE : crease;
+            TapedSurvey taped = before instanceof TapedSurvey t ? t : Reshaping.taken(panel, before.layer());
+            if (taped.method() instanceof Doubled d && d.fold().equals(fold)) {
+                return taped.lying(opened, minded);
+            }
+            if (taped.method() instanceof Doubled d) {
+                if (!d.opened()) {
+                    throw new RefusedValueException(
+                            "fold",
+                            Wording.fill(
+                                    "It lies double on “%s” already. Open it there first; then it may lie double on another edge.",
+                                    d.fold()));
+                }
+                taped = Reshaping.taken(panel, before.layer());
+            }
+            return taped.doubledAt(fold, minded).lying(opened, minded);
         }
     }
 

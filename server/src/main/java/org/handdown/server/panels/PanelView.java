@@ -128,6 +128,9 @@ public record PanelView(
     /** An outline that came as a drawing. @param proof what the tape showed, empty where nobody held one against it */
     public record DrawingView(String from, String within, JsonNode outline, String proof) {}
 
+    /** The fold that a panel was measured double on. @param crease of cloth that lies open, {@code line} where it lies, panel frame, mm */
+    public record DoublingView(String edge, boolean opened, Flaw.Treatment crease, List<double[]> line) {}
+
     /** A panel as it was taped: texts that read back to the same figures. */
     public record TapedView(
             TapeRequests.Way way,
@@ -139,5 +142,6 @@ public record PanelView(
             Map<String, String> measures,
             @Nullable DrawingView drawn,
             String tolerance,
-            List<String> findings) {}
+            List<String> findings,
+            @Nullable DoublingView fold) {}
 }

@@ -143,7 +143,7 @@ public final class PanelViews {
                         : "",
                 survey instanceof LegSurvey leg ? stations(leg) : List.of(),
                 own.flaws(panel, survey),
-                survey instanceof TapedSurvey taped ? tape.view(taped) : null,
+                survey instanceof TapedSurvey taped ? tape.view(taped, panel) : null,
                 figures,
                 own.carried(survey.carried()),
                 CarriedViews.stripes(panel),

@@ -20,6 +20,7 @@ import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Usable;
 import org.handdown.panel.survey.Carried;
+import org.handdown.panel.survey.Doubled;
 import org.handdown.panel.survey.OutlineMethod;
 import org.handdown.panel.survey.PinAdjustment;
 import org.handdown.panel.survey.ShapeByMeasures;
@@ -167,7 +168,11 @@ class TapeController {
             int place = surveys.stream().map(Survey::id).toList().indexOf(panel);
             Survey before = place < 0 ? null : surveys.get(place);
             String name = Typed.text(body.name());
-            OutlineMethod method = body.toMethod(unit);
+            OutlineMethod measuredNow = body.toMethod(unit);
+            // Measured anew, it still is the cloth that lay double.
+            OutlineMethod method = before instanceof TapedSurvey taped && taped.method() instanceof Doubled d
+                    ? d.measuredAs(measuredNow)
+                    : measuredNow;
             Carried carried =
                     before == null ? Carried.NOTHING : before.carried().on(method.outline());
             Survey taped = new TapedSurvey(

@@ -6,19 +6,24 @@ import java.util.List;
 import java.util.Map;
 import org.handdown.fit.EdgeKind;
 import org.handdown.formats.project.OutlineJson;
+import org.handdown.geometry.Point;
 import org.handdown.measure.Practice;
 import org.handdown.measure.Wording;
+import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.panel.Usable;
 import org.handdown.panel.survey.Baseline;
 import org.handdown.panel.survey.ClothRepeat;
+import org.handdown.panel.survey.Doubled;
 import org.handdown.panel.survey.DrawnOutline;
 import org.handdown.panel.survey.FourSides;
+import org.handdown.panel.survey.OutlineMethod;
 import org.handdown.panel.survey.ReadyShape;
 import org.handdown.panel.survey.ShapeByMeasures;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.panel.survey.TwoPins;
 import org.handdown.panel.survey.WalkedPoints;
+import org.handdown.server.panels.PanelView.DoublingView;
 import org.handdown.server.panels.PanelView.DrawingView;
 import org.handdown.server.panels.PanelView.FigureView;
 import org.handdown.server.panels.PanelView.TapeCheckView;
@@ -40,7 +45,7 @@ final class TapeViews {
         this.practice = practice;
     }
 
-    TapedView view(TapedSurvey survey) {
+    TapedView view(TapedSurvey survey, Panel panel) {
         List<TapePointView> points = new ArrayList<>();
         List<TapeCheckView> checks = new ArrayList<>();
         Map<String, String> sides = new LinkedHashMap<>();
@@ -49,17 +54,19 @@ final class TapeViews {
         Map<String, String> measures = new LinkedHashMap<>();
         ReadyShape shape = null;
         DrawingView drawn = null;
-        if (survey.method() instanceof Baseline line) {
+        Doubled doubled = survey.method() instanceof Doubled d ? d : null;
+        OutlineMethod method = doubled == null ? survey.method() : doubled.measured();
+        if (method instanceof Baseline line) {
             way = TapeRequests.Way.BASELINE;
             line.points()
                     .forEach(p -> points.add(
                             point(survey, exact(p.alongMm()), exact(p.rightMm()), null, p.corner(), p.edge())));
-        } else if (survey.method() instanceof TwoPins pins) {
+        } else if (method instanceof TwoPins pins) {
             way = TapeRequests.Way.PINS;
             apart = say.field(pins.apartMm());
             pins.points().forEach(p -> points.add(point(survey, "", "", p, p.corner(), p.edge())));
             pins.checks().forEach(c -> checks.add(new TapeCheckView(c.from() + 1, c.to() + 1, exact(c.mm()))));
-        } else if (survey.method() instanceof FourSides four) {
+        } else if (method instanceof FourSides four) {
             sides.put("lower", exact(four.lowerMm()));
             sides.put("right", exact(four.rightMm()));
             sides.put("upper", exact(four.upperMm()));
@@ -67,7 +74,7 @@ final class TapeViews {
             sides.put("rising", exact(four.risingMm()));
             sides.put("falling", four.fallingMm() == 0 ? "" : exact(four.fallingMm()));
             four.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
-        } else if (survey.method() instanceof ShapeByMeasures byMeasures) {
+        } else if (method instanceof ShapeByMeasures byMeasures) {
             way = TapeRequests.Way.SHAPE;
             shape = byMeasures.shape();
             for (ReadyShape.Measure m : byMeasures.shape().measures()) {
@@ -76,7 +83,7 @@ final class TapeViews {
                 measures.put(m.id(), value == null ? "" : isCount ? Wording.fill("%.0f", value) : exact(value));
             }
             byMeasures.outline().edges().forEach(e -> points.add(point(survey, "", "", null, true, e.name())));
-        } else if (survey.method() instanceof DrawnOutline d) {
+        } else if (method instanceof DrawnOutline d) {
             boolean isPhoto = d.means() == DrawnOutline.Means.PHOTO;
             way = isPhoto ? TapeRequests.Way.PHOTO : TapeRequests.Way.FILE;
             DrawnOutline.Proof proof = d.proof();
@@ -103,7 +110,16 @@ final class TapeViews {
                 measures,
                 drawn,
                 say.length(survey.toleranceMm(practice).orElse(0.0)),
-                findings(survey));
+                findings(survey),
+                doubled == null ? null : fold(doubled, panel));
+    }
+
+    /** The crease lies where the panel has it now, pressed and right side up. */
+    private static DoublingView fold(Doubled doubled, Panel panel) {
+        List<Point> crease = !doubled.opened() || !(Doubled.creaseOf(panel).extent() instanceof Flaw.Strip strip)
+                ? List.of()
+                : List.of(strip.from(), strip.to());
+        return new DoublingView(doubled.fold(), doubled.opened(), doubled.crease(), Say.points(crease));
     }
 
     private List<String> findings(TapedSurvey survey) {

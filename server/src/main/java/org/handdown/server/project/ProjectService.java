@@ -14,6 +14,7 @@ import org.handdown.project.KeptLay;
 import org.handdown.project.Lay;
 import org.handdown.project.Project;
 import org.handdown.project.Workroom;
+import org.handdown.server.account.AccountService;
 import org.handdown.server.web.StaleVersionException;
 import org.handdown.server.web.UnreadableException;
 import org.springframework.stereotype.Service;
@@ -26,12 +27,19 @@ public class ProjectService {
     private final ProjectReader reader;
     private final ProjectWrites writes;
     private final Showing showing;
+    private final AccountService accounts;
 
-    ProjectService(ProjectMapper mapper, ProjectReader reader, ProjectWrites writes, Showing showing) {
+    ProjectService(
+            ProjectMapper mapper,
+            ProjectReader reader,
+            ProjectWrites writes,
+            Showing showing,
+            AccountService accounts) {
         this.mapper = mapper;
         this.reader = reader;
         this.writes = writes;
         this.showing = showing;
+        this.accounts = accounts;
     }
 
     @Transactional(readOnly = true)
@@ -75,9 +83,10 @@ public class ProjectService {
         return writes.create(household, project, what);
     }
 
-    /** A project that is begun here: it goes by the household's figures of common practice. */
+    /** A project that is begun here: it goes by the household's figures of common practice and thinks in its unit. */
     public UUID begin(UUID household, Project project, String what) {
-        return writes.begin(household, project.by(reader.ways(household).practice()), what);
+        return writes.begin(
+                household, project.by(reader.ways(household).practice()).meaning(accounts.unit(household)), what);
     }
 
     /** The figures of common practice that the household goes by now, for a project that was begun under others. */

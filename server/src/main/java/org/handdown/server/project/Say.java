@@ -53,7 +53,7 @@ public final class Say {
 
     public static Say to(Project project) {
         Aim aim = project.aim();
-        return new Say(aim == null ? LengthUnit.CM : aim.unit(), project.typed(), mm -> {});
+        return new Say(aim == null ? project.typed().bare() : aim.unit(), project.typed(), mm -> {});
     }
 
     public String length(double mm) {

@@ -147,4 +147,50 @@ class TapeTest extends HouseholdTest {
         assertThat(draw("{\"way\":\"PINS\"}").text("field")).isEqualTo("pins.apart");
         assertThat(draw("{}").text("field")).isEqualTo("tape.way");
     }
+
+    private JsonNode blanket() {
+        return read(user, project).body().path("panels").get(0);
+    }
+
+    private Reply fold(String edge, boolean opened, String crease) {
+        return change(
+                "PUT",
+                "/panels/blanket/fold",
+                "{\"edge\":\"%s\",\"opened\":%s,\"crease\":\"%s\"}".formatted(edge, opened, crease));
+    }
+
+    /** 30 × 40 cm, double on its left edge: 60 × 40 cm once it is opened, and back again. */
+    @Test
+    void clothMeasuredDoubleIsOpenedAndLaidDoubleAgain() {
+        change("PUT", "/panels/blanket/taped", SIDES.formatted("30 cm", "50 cm", "50 cm"));
+        assertThat(fold("left", true, "AVOID").status()).isEqualTo(200);
+        JsonNode open = blanket();
+        assertThat(open.path("area").asText()).isEqualTo("24.0 dm²");
+        // The strip of the crease is kept clear: what is usable is either half of it.
+        assertThat(open.path("usable").toString()).contains("60.0 cm × 40.0 cm");
+        assertThat(open.path("edges").toString()).contains("lower-2").doesNotContain("\"left\"");
+        assertThat(open.path("taped").path("fold").path("line").size()).isEqualTo(2);
+        assertThat(open.path("taped").path("findings").toString()).contains("lay below");
+        assertThat(open.path("flaws")).isEmpty();
+        // Taped anew as it lay double it is still the same cloth.
+        change(
+                "PUT",
+                "/panels/blanket/taped",
+                SIDES.formatted("20 cm", "44.72 cm", "").replace("30 cm", "20 cm"));
+        assertThat(blanket().path("usable").toString()).contains("40.0 cm × 40.0 cm");
+        assertThat(fold("left", false, "AVOID").status()).isEqualTo(200);
+        assertThat(blanket().path("area").asText()).isEqualTo("8.0 dm²");
+    }
+
+    @Test
+    void whatIsNoFoldIsRefusedByItsField() {
+        change("PUT", "/panels/blanket/taped", SIDES.formatted("30 cm", "50 cm", "50 cm"));
+        for (String edge : new String[] {"", "nowhere"}) {
+            Reply reply = fold(edge, true, "NOTE");
+            assertThat(reply.status()).isEqualTo(422);
+            assertThat(reply.text("field")).isEqualTo("fold");
+        }
+        assertThat(fold("left", false, "NOTE").status()).isEqualTo(200);
+        assertThat(fold("right", true, "NOTE").text("detail")).contains("already");
+    }
 }

@@ -53,6 +53,19 @@ class StashUnitTest extends HouseholdTest {
         assertThat(one(id).path("form").path("size").path("width").asText()).isEqualTo("24 in");
     }
 
+    /** Before anybody said whom it is for: the page and its fields speak the household's unit already. */
+    @Test
+    void aProjectWithoutAnAimIsTypedInTheHouseholdsUnit() {
+        think("INCH");
+        String begun = "/api/projects/"
+                + call(user, "POST", "/api/projects", "{\"name\":\"odd\"}").text("id");
+        assertThat(read(user, begun).text("unit")).isEqualTo("INCH");
+        String remnant = call(user, "POST", "/api/stash", REMNANT).text("id");
+        String held =
+                call(user, "POST", "/api/stash/" + remnant + "/begin", "{}").text("id");
+        assertThat(read(user, "/api/projects/" + held).text("unit")).isEqualTo("INCH");
+    }
+
     @Test
     void anotherHouseholdIsNotTold() {
         think("INCH");
