@@ -23,6 +23,7 @@ class ArchitectureTest {
         "geometry",
         "fit",
         "cloth",
+        "assembly",
         "source",
         "unpick",
         "alter",

@@ -2,12 +2,12 @@ package org.handdown.alter;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.EdgeFinish;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
 import org.handdown.source.graph.PartRole;
 

@@ -3,13 +3,13 @@ package org.handdown.alter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
 
 /** The lines to chalk for what is taken in, on every part they cross, in that part's own frame, mm. */

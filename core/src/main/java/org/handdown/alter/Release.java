@@ -2,12 +2,12 @@ package org.handdown.alter;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.EdgeName;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.PartRole;
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
@@ -13,7 +14,6 @@ import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
 import org.handdown.source.graph.Tube;
 

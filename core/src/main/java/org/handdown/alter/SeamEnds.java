@@ -2,10 +2,10 @@ package org.handdown.alter;
 
 import java.util.List;
 import java.util.Optional;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.PartId;
 
 /** Where seams and ends lie: which joins are ends, and what a seam runs from and to. */

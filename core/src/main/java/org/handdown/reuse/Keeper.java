@@ -1,7 +1,7 @@
 package org.handdown.reuse;
 
+import org.handdown.assembly.Layer;
 import org.handdown.source.Assessment;
-import org.handdown.source.graph.Layer;
 
 /**
  * A finished edge, closure or small part worth keeping as it is.

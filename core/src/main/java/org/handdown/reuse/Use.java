@@ -3,10 +3,10 @@ package org.handdown.reuse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.handdown.assembly.Layer;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Role;
 import org.handdown.source.Assessment;
-import org.handdown.source.graph.Layer;
 
 /**
  * A keeper, or several joined, put to a want: accepted with what it saves and costs, or refused with the figure that forbids it.

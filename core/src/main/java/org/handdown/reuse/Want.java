@@ -2,6 +2,7 @@ package org.handdown.reuse;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.RefusedValueException;
@@ -12,7 +13,6 @@ import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.Role;
 import org.handdown.pattern.Supply;
-import org.handdown.source.graph.Layer;
 
 /**
  * Something finished that a design needs.

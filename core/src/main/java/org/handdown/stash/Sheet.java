@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import org.handdown.assembly.Layer;
 import org.handdown.fit.FlawZone;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.NoFitPolygon;
@@ -13,7 +14,6 @@ import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.Part;
 
 /**

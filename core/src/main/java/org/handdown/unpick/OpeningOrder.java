@@ -3,11 +3,11 @@ package org.handdown.unpick;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.handdown.assembly.Layer;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Anatomy;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 
 /**
  * In which order joins are opened: the hand-closed way in first, then the lining, then what lies on top of other things (pockets and

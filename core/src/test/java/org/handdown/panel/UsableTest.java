@@ -9,13 +9,13 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.panel.survey.Carried;
 import org.handdown.panel.survey.FourSides;
 import org.handdown.panel.survey.TapedSurvey;
-import org.handdown.source.graph.Layer;
 import org.junit.jupiter.api.Test;
 
 class UsableTest {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -18,7 +19,6 @@ import org.handdown.panel.survey.Carried;
 import org.handdown.panel.survey.DrawnOutline;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 
 /** Two panels that become one: by a seam, or still sewn. */
 public final class Joining {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -23,7 +24,6 @@ import org.handdown.panel.survey.DrawnOutline;
 import org.handdown.panel.survey.Grain;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 
 /** Panels made of panels: turned over, cut through, cut out of, pieced together. Frames as the panel was, unless said otherwise. */
 public final class Reshaping {

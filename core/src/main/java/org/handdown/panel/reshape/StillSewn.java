@@ -3,6 +3,7 @@ package org.handdown.panel.reshape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
@@ -13,7 +14,6 @@ import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.panel.survey.TapedSurvey;
-import org.handdown.source.graph.Layer;
 
 /**
  * Two panels that still hang together at an old seam, laid flat as one: a leg opened along its inseam alone, the front and back of a shirt

@@ -1,9 +1,9 @@
 package org.handdown.panel.survey;
 
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.Wording;
 import org.handdown.source.anatomy.TrouserLegs;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.shape.LegShape;
 import org.handdown.unpick.FreedEdges;
 

@@ -1,7 +1,7 @@
 package org.handdown.panel.survey;
 
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Outline;
-import org.handdown.source.graph.Layer;
 import org.handdown.unpick.FreedEdges;
 
 /** A part as its source's measures draw it. */

@@ -2,12 +2,12 @@ package org.handdown.panel.survey;
 
 import java.util.List;
 import java.util.Optional;
+import org.handdown.assembly.Layer;
 import org.handdown.cloth.Cloth;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.Practice;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
-import org.handdown.source.graph.Layer;
 import org.handdown.unpick.FreedEdges;
 
 /** What a person measured of a flat part: from it the panel is drawn. */

@@ -2,13 +2,13 @@ package org.handdown.panel.survey;
 
 import java.util.Map;
 import java.util.Optional;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Outline;
 import org.handdown.measure.Origin;
 import org.handdown.measure.Practice;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.panel.Flaw;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 import org.handdown.unpick.FreedEdges;
 
 /** A panel measured on the cloth itself: its outline is the cloth's edge, whatever the source was drawn like. */

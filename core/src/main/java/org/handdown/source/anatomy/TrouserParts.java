@@ -2,12 +2,12 @@ package org.handdown.source.anatomy;
 
 import java.util.List;
 import java.util.Map;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.OutlineCut;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.source.graph.Fold;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.PartId;
 import org.handdown.source.graph.PartRole;
 import org.handdown.source.shape.Block;

@@ -2,6 +2,7 @@ package org.handdown.source.graph;
 
 import java.util.List;
 import java.util.Optional;
+import org.handdown.assembly.Assembly;
 import org.handdown.geometry.Edge;
 import org.handdown.measure.RefusedValueException;
 
@@ -42,6 +43,11 @@ public record Anatomy(
 
     public List<Part> mainParts() {
         return parts.stream().filter(Part::isMain).toList();
+    }
+
+    /** The same as an assembly: components, seams by their stretches, closures; joins keep their ids. */
+    public Assembly assembly() {
+        return SewnSource.of(this);
     }
 
     /** Joins with a run on this part. */

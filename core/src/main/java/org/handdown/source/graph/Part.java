@@ -1,6 +1,7 @@
 package org.handdown.source.graph;
 
 import java.util.Map;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Outline;
 
 /**

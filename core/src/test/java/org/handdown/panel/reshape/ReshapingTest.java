@@ -10,6 +10,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.assembly.Layer;
 import org.handdown.fit.EdgeKind;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
@@ -27,7 +28,6 @@ import org.handdown.panel.survey.ShapeByMeasures;
 import org.handdown.panel.survey.Survey;
 import org.handdown.panel.survey.TapedSurvey;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 import org.junit.jupiter.api.Test;
 
 class ReshapingTest {

@@ -9,6 +9,7 @@ import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import org.handdown.assembly.Layer;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.cloth.HeatLimit;
@@ -20,7 +21,6 @@ import org.handdown.geometry.Point;
 import org.handdown.panel.Flaw;
 import org.handdown.panel.Panel;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 import org.junit.jupiter.api.Test;
 
 /** Cloth measured lying double: a back on its fold, a curtain folded once. */

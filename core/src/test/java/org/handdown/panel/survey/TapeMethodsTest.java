@@ -283,7 +283,7 @@ class TapeMethodsTest {
         TapedSurvey survey = new TapedSurvey(
                 "sheet",
                 "sheet",
-                org.handdown.source.graph.Layer.SHELL,
+                org.handdown.assembly.Layer.SHELL,
                 new FourSides(300, 400, 300, 400, 500, 500),
                 java.util.Map.of("lower", new org.handdown.source.graph.EdgeFinish(org.handdown.fit.EdgeKind.HEM, 30)),
                 Carried.NOTHING);

@@ -8,6 +8,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.handdown.Demo;
+import org.handdown.assembly.Layer;
 import org.handdown.source.anatomy.SourceKind;
 import org.junit.jupiter.api.Test;
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.handdown.assembly.Layer;
 import org.handdown.formats.Json;
 import org.handdown.formats.JsonField;
 import org.handdown.measure.Wording;
@@ -14,7 +15,6 @@ import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Fold;
 import org.handdown.source.graph.Join;
-import org.handdown.source.graph.Layer;
 import org.handdown.source.graph.PartRole;
 import org.handdown.source.graph.StitchType;
 

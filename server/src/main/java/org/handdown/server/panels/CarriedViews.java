@@ -2,6 +2,7 @@ package org.handdown.server.panels;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.assembly.Layer;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
@@ -21,7 +22,6 @@ import org.handdown.server.panels.PanelView.RepeatView;
 import org.handdown.server.panels.PanelView.StripeView;
 import org.handdown.server.project.Say;
 import org.handdown.source.Source;
-import org.handdown.source.graph.Layer;
 import org.jspecify.annotations.Nullable;
 
 /** What a panel carries, as the page wants it. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.handdown.assembly.Layer;
 import org.handdown.fit.EdgeKind;
 import org.handdown.formats.JsonField;
 import org.handdown.formats.project.OutlineJson;
@@ -25,7 +26,6 @@ import org.handdown.panel.survey.ShapeByMeasures;
 import org.handdown.panel.survey.TwoPins;
 import org.handdown.server.project.Typed;
 import org.handdown.source.graph.EdgeFinish;
-import org.handdown.source.graph.Layer;
 import org.jspecify.annotations.Nullable;
 
 /** What the page sends of a panel measured with a tape: raw texts, turned into values here so that a refusal names the field. */

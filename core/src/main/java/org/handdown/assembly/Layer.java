@@ -1,6 +1,6 @@
-package org.handdown.source.graph;
+package org.handdown.assembly;
 
-/** Which layer of a source a part belongs to. */
+/** Which layer of a garment a component belongs to. */
 public enum Layer {
     SHELL("outer cloth"),
     LINING("lining"),
