@@ -47,6 +47,17 @@ function again(ring: Schemas['PassageView']) {
   Object.assign(form, { name: ring.name, over: ring.over, girth: ring.girth, opens: ring.opens })
   layers.value = ring.layers.map((l) => ({ ...l }))
 }
+/** Its source's own rings, while it is a garment still. */
+const openings = computed(() => project.source?.openings.filter((o) => o.over) ?? [])
+function fillIn(o: Schemas['PutOnView']) {
+  Object.assign(form, {
+    name: o.name,
+    over: o.over,
+    girth: o.body || girthOf(o.over ?? 'HIPS'),
+    opens: o.opens,
+  })
+  layers.value = [{ what: 'its cloth', length: o.girth, stretch: o.stretch }]
+}
 const remove = (name: string) =>
   change(({ path, query }) =>
     api.DELETE('/api/projects/{id}/workings/passages', { params: { path, query: { ...query, name } } }),
@@ -73,6 +84,12 @@ const remove = (name: string) =>
     </section>
     <form class="grid gap-2" @submit.prevent="add">
       <h3 class="text-lg">A ring that must go on</h3>
+      <p v-if="openings.length" class="flex flex-wrap gap-2">
+        <span class="w-full text-sm text-muted">Read off the {{ project.source?.name }} as it is:</span>
+        <button v-for="o in openings" :key="o.name" type="button" class="act" @click="fillIn(o)">
+          {{ o.name }}, {{ o.girth }}
+        </button>
+      </p>
       <PlainField v-model="form.name" label="Which ring: waist, neck, leg end" name="passage.name" />
       <ChoiceField
         v-model="form.over"

@@ -59,6 +59,25 @@ describe('getting in and out', () => {
     expect((field(wrapper, 'Which ring').element as HTMLInputElement).value).toBe('')
   })
 
+  it('takes a ring over as the source’s own seams tell it', async () => {
+    const neck = { name: 'neck', over: 'HEAD', girth: '38.6 cm', body: '56 cm', stretch: '40 %', opens: '' }
+    const hem = { name: 'hem', girth: '104 cm', body: '', stretch: '', opens: '' }
+    const { wrapper, asked } = seat(PassageSheet, {
+      project: project({ source: { name: 'jumper', openings: [neck, hem] } as never }),
+    })
+    expect(wrapper.text()).not.toContain('hem, 104 cm')
+    await button(wrapper, 'neck, 38.6 cm').trigger('click')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(asked[0]?.body).toEqual({
+      name: 'neck',
+      over: 'HEAD',
+      girth: '56 cm',
+      opens: '',
+      layers: [{ what: 'its cloth', length: '38.6 cm', stretch: '40 %' }],
+    })
+  })
+
   it('tells what is too small, what would open it, and takes it out by its name', async () => {
     const { wrapper, asked } = seat(PassageSheet, {
       project: project({ workings: { passages: [ring], necklines: [] } as never }),

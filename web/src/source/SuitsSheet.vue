@@ -10,6 +10,18 @@ const { source } = defineProps<{ source: Schemas['SourceView'] }>()
 const { change } = useHand()
 const tone = { PASS: 'text-good', EXTRA_WORK: 'text-stale', FAIL: 'text-madder' } as const
 const adviceTone = { BEGIN: 'text-good', MOCK_UP_FIRST: 'text-stale', WAIT: 'text-madder' } as const
+const verdicts = {
+  GOES_ON: 'goes on',
+  PULL_FIRST: 'pull it first',
+  TOO_SMALL: 'too small',
+  UNKNOWN: '',
+} as const
+const tones = {
+  GOES_ON: 'text-good',
+  PULL_FIRST: 'text-stale',
+  TOO_SMALL: 'text-madder',
+  UNKNOWN: '',
+} as const
 const dear = [
   { id: 'LITTLE', words: 'hardly be missed' },
   { id: 'SOME', words: 'be missed a little' },
@@ -55,6 +67,18 @@ const wanted = (wantedBy: string) =>
         {{ source.prospect.words }}
       </p>
       <p v-for="s in source.prospect.sentences" :key="s" class="text-[15px]">{{ s }}</p>
+    </section>
+    <section v-if="source.openings.length">
+      <h3 class="text-lg">How it is put on</h3>
+      <ul>
+        <li v-for="o in source.openings" :key="o.name" class="border-t border-line py-1">
+          <p class="flex gap-2">
+            <span class="grow first-letter:uppercase">{{ o.name }}</span>
+            <b v-if="o.verdict !== 'UNKNOWN'" :class="tones[o.verdict]">{{ verdicts[o.verdict] }}</b>
+          </p>
+          <p class="text-[15px] text-muted">{{ o.sentence }}</p>
+        </li>
+      </ul>
     </section>
     <p v-if="!source.jobs.length" class="text-muted">
       Say at Aim who it is for; then each job can be measured.

@@ -12,6 +12,7 @@ import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
 import org.handdown.source.Source;
 import org.handdown.source.graph.Anatomy;
+import org.handdown.source.graph.Opening;
 import org.handdown.source.graph.StitchType;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
@@ -66,6 +67,21 @@ final class ClothRoom {
             anatomy = kept.of(Kept.Result.ANATOMY, List.of(source.construction()), source.construction()::anatomy);
         }
         return Optional.ofNullable(anatomy);
+    }
+
+    /** How the source is put on as it is; nothing without one, nor where another garment is cut out of it. */
+    List<PutOn> putOn() {
+        Source source = project.source();
+        Aim aim = project.aim();
+        return source == null || aim != null && aim.garment() == Garment.CUT_OUT
+                ? List.of()
+                : PutOn.of(
+                        kept.of(
+                                Kept.Result.OPENINGS,
+                                List.of(source.construction()),
+                                () -> Opening.of(anatomy().orElseThrow())),
+                        source.cloth(),
+                        aim == null ? null : aim.wearer());
     }
 
     Optional<UnpickPlan> plan() {

@@ -13,6 +13,7 @@ public interface Kept {
     enum Result {
         DOCUMENT,
         ANATOMY,
+        OPENINGS,
         PANEL,
         DESIGN,
         KEEPERS,

@@ -97,6 +97,11 @@ public final class Workroom {
         return cloth.anatomy();
     }
 
+    /** How the source is put on as it is, ring by ring. */
+    public List<PutOn> putOn() {
+        return cloth.putOn();
+    }
+
     public Optional<UnpickPlan> plan() {
         return cloth.plan();
     }

@@ -25,6 +25,7 @@ import org.handdown.server.source.SourceView.FoldView;
 import org.handdown.server.source.SourceView.JobView;
 import org.handdown.server.source.SourceView.NamedLength;
 import org.handdown.server.source.SourceView.PartView;
+import org.handdown.server.source.SourceView.PutOnView;
 import org.handdown.server.source.SourceView.SlackView;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.MeasureSpec;
@@ -91,6 +92,7 @@ public final class SourceViews {
                         .map(a -> say.sentence(a.words()))
                         .toList(),
                 parts.part(Station.SOURCE, "What it suits", () -> jobs(source), List.of()),
+                parts.part(Station.SOURCE, "How it is put on", this::openings, List.of()),
                 source.assessment().missed(),
                 source.assessment().measured(),
                 source.assessment().wantedBy() == null
@@ -177,6 +179,20 @@ public final class SourceViews {
                 fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
                 say.length(fold.depthMm()));
         return new FoldView(fold.id(), fold.part(), fold.edge(), words, say.length(fold.hiddenMm()));
+    }
+
+    private List<PutOnView> openings() {
+        return room.putOn().stream()
+                .map(p -> new PutOnView(
+                        p.opening().name(),
+                        p.verdict(),
+                        say.sentence(p.sentence()),
+                        p.over(),
+                        say.length(p.opening().girthMm()),
+                        p.bodyMm() > 0 ? say.length(p.bodyMm()) : "",
+                        p.tested() ? Wording.fill("%.0f %%", 100 * p.stretch()) : "",
+                        p.opening().opensMm() > 0 ? say.length(p.opening().opensMm()) : ""))
+                .toList();
     }
 
     private List<JobView> jobs(Source source) {

@@ -59,6 +59,26 @@ class AlterationTest extends HouseholdTest {
                 .formatted(kind, where, at, depth);
     }
 
+    /** What the source's own seams tell is not asked: its rings, against what the aim knows of the wearer. */
+    @Test
+    void theSourcesOwnOpeningsAreToldAgainstTheWearer() {
+        String project = jumper("TAKE_IN");
+        JsonNode openings = read(user, project).body().path("source").path("openings");
+        assertThat(openings).hasSize(4);
+        assertThat(openings.get(0).path("name").asText()).isEqualTo("neck");
+        assertThat(openings.get(0).path("over").asText()).isEqualTo("HEAD");
+        assertThat(openings.get(0).path("girth").asText()).endsWith(" cm");
+        change(project, "PUT", "/aim", AIM.formatted("TAKE_IN").replace("}}", ",\"HAND_GIRTH\":\"24 cm\"}}"));
+        JsonNode sleeve =
+                read(user, project).body().path("source").path("openings").get(2);
+        assertThat(sleeve.path("body").asText()).isEqualTo("24.0 cm");
+        assertThat(sleeve.path("verdict").asText()).isNotEqualTo("UNKNOWN");
+        assertThat(sleeve.path("sentence").asText()).contains("the hand, thumb in");
+        // Cut out of it, another garment is put on.
+        change(project, "PUT", "/aim", AIM.formatted("CUT_OUT"));
+        assertThat(read(user, project).body().path("source").path("openings")).isEmpty();
+    }
+
     @Test
     void aPinchIsToldForSeamPartnerAndGirthAndItsLineIsDrawn() {
         String project = jumper("TAKE_IN");
