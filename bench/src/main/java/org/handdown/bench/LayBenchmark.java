@@ -8,7 +8,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import org.handdown.assembly.Access;
+import org.handdown.assembly.Assembly;
+import org.handdown.assembly.Component;
+import org.handdown.assembly.Join;
+import org.handdown.assembly.Layer;
+import org.handdown.assembly.Meeting;
+import org.handdown.assembly.Topology;
 import org.handdown.fit.FitLayout;
 import org.handdown.fit.Placed;
 import org.handdown.fit.check.Finding;
@@ -19,6 +28,7 @@ import org.handdown.fit.room.HandLay;
 import org.handdown.fit.search.Fitter;
 import org.handdown.formats.project.ProjectJson;
 import org.handdown.geometry.NoFitPolygon;
+import org.handdown.geometry.Outline;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
@@ -47,9 +57,25 @@ public class LayBenchmark {
     private final Ring back = lay.problem().piece("back-leg").variants().get(0).outline();
     private final Ring panel = lay.problem().panels().get(2).outline();
 
+    private final Assembly sixty = chain(60);
     private final Crowd forty = Crowd.of(41);
     private final HandLay crowd = forty.hand();
     private final Placed moved = forty.moved();
+
+    private static Assembly chain(int count) {
+        List<Component> all = IntStream.range(0, count)
+                .mapToObj(i -> new Component("c" + i, "c" + i, Outline.rectangle(200, 300), Layer.SHELL))
+                .toList();
+        List<Join> joins = IntStream.range(0, count)
+                .mapToObj(i -> new Join(
+                        String.valueOf(i),
+                        "seam " + i,
+                        List.of(Meeting.seam(
+                                all.get(i).whole("right"),
+                                all.get((i + 1) % count).whole("left")))))
+                .toList();
+        return new Assembly(all, joins, List.of(), List.of(), List.of());
+    }
 
     private static Lay demo() {
         try {
@@ -88,6 +114,18 @@ public class LayBenchmark {
     @Benchmark
     public List<Finding> checkTheWholeLay() {
         return RuleChecker.check(lay.problem(), lay.layout());
+    }
+
+    /** Sixty components sewn into one ring: its rims, its surface, what hangs together. */
+    @Benchmark
+    public List<Object> ringsOfSixtyComponents() {
+        Topology whole = sixty.whole();
+        return List.of(whole.rings(), whole.surfaces(), whole.together());
+    }
+
+    @Benchmark
+    public Access accessOfASeamAmongSixty() {
+        return sixty.topology(Set.of("0", "1", "2")).access("30");
     }
 
     @Benchmark

@@ -13,7 +13,6 @@ import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Attachment;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Layer;
-import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Run;
 import org.handdown.assembly.Sewing;
 import org.handdown.geometry.Edge;
@@ -21,8 +20,6 @@ import org.handdown.geometry.Edge;
 /** A source as an assembly: its parts sewn together as its anatomy tells, join by join under the same ids. */
 final class SewnSource {
     private static final Set<PartRole> HUNG_ON = Set.of(PartRole.POCKET, PartRole.FACING, PartRole.TIE, PartRole.TAPE);
-
-    private static final Set<PartRole> BANDS = Set.of(PartRole.RIB, PartRole.CUFF, PartRole.WAISTBAND);
 
     /** Sides of a seam that differ by a larger logarithm are not each other's. */
     private static final double UNLIKE = 0.3;
@@ -74,8 +71,7 @@ final class SewnSource {
                 sew(joins.get(0));
             }
         });
-        anatomy.closures().forEach(this::close);
-        closeBands();
+        new SewnClosures(anatomy, sewing, ends).close();
         return sewing.made();
     }
 
@@ -265,72 +261,5 @@ final class SewnSource {
     private static double nearness(List<Run> all, Run run) {
         double others = all.stream().mapToDouble(Run::flatMm).sum() - run.flatMm();
         return -Math.abs(Math.log(run.flatMm() / others));
-    }
-
-    /** A zip, buttons or hooks close what is still open between an edge and the edge that faces it. */
-    private void close(Closure closure) {
-        List<Meeting> meetings = new ArrayList<>();
-        for (Join.Run edge : ends.closedBy(closure)) {
-            ends.facing(edge).ifPresent(other -> {
-                Run mine = sewing.free(whole(edge));
-                Run theirs = sewing.free(whole(other));
-                boolean isFree = !sewing.isHeld(mine)
-                        && !sewing.isHeld(theirs)
-                        && meetings.stream().noneMatch(m -> m.runs().contains(mine));
-                if (isFree) {
-                    meetings.add(Meeting.seam(mine, theirs));
-                }
-            });
-        }
-        if (!meetings.isEmpty()) {
-            sewing.close(
-                    new org.handdown.assembly.Closure(closure.id(), meetings, lapMm(anatomy.part(closure.part()))));
-        }
-    }
-
-    /** Bands are closed rings where nothing opens them; one that a zip or a placket opens is closed with it, and laps. */
-    private void closeBands() {
-        for (Part band : anatomy.parts()) {
-            boolean isBand = BANDS.contains(band.role())
-                    && band.outline().find("left").isPresent()
-                    && band.outline().find("right").isPresent();
-            if (!isBand || sewing.isHeld(whole(new Join.Run(band.id(), "left")))) {
-                continue;
-            }
-            Meeting ends =
-                    Meeting.seam(whole(new Join.Run(band.id(), "right")), whole(new Join.Run(band.id(), "left")));
-            if (band.role() == PartRole.RIB || !isOpened(band)) {
-                sewing.join(
-                        new org.handdown.assembly.Join(band.id() + "-ends", band.name() + ", its ends", List.of(ends)));
-            } else {
-                sewing.close(new org.handdown.assembly.Closure(band.id() + "-closed", List.of(ends), lapMm(band)));
-            }
-        }
-    }
-
-    /** What of the edge that is sewn on stays free, ends over end. */
-    private double lapMm(Part band) {
-        if (!BANDS.contains(band.role())) {
-            return 0;
-        }
-        return band.outline().edges().stream()
-                .filter(e -> e.name().equals("lower") || e.name().equals("upper"))
-                .map(e -> whole(new Join.Run(band.id(), e.name())))
-                .filter(sewing::isHeld)
-                .map(sewing::free)
-                .filter(r -> !sewing.isHeld(r))
-                .mapToDouble(Run::flatMm)
-                .max()
-                .orElse(0);
-    }
-
-    private boolean isOpened(Part band) {
-        if (band.role() == PartRole.WAISTBAND) {
-            return !anatomy.closures().isEmpty();
-        }
-        return anatomy.joinsOf(band.id()).stream()
-                .flatMap(j -> j.runs().stream())
-                .anyMatch(r -> anatomy.joinsOf(r.part()).stream()
-                        .anyMatch(j -> j.runs().stream().anyMatch(p -> p.edge().equals("placket"))));
     }
 }
