@@ -285,41 +285,17 @@ public record Project(
 
     /** Where a bare number is meant in a unit, until its aim says another. */
     public Project meaning(LengthUnit unit) {
-        return new Project(
-                name,
-                aim,
-                source,
-                opening,
-                panels,
-                pieces,
-                lay,
-                kept,
-                workings,
-                done,
-                log,
-                practice,
-                typed.in(unit),
-                cloths,
-                aside);
+        return withTyped(typed.in(unit));
     }
 
     /** With the words of lengths that were typed since. */
     public Project remembering(TypedWords later) {
+        return withTyped(typed.and(later));
+    }
+
+    private Project withTyped(TypedWords others) {
         return new Project(
-                name,
-                aim,
-                source,
-                opening,
-                panels,
-                pieces,
-                lay,
-                kept,
-                workings,
-                done,
-                log,
-                practice,
-                typed.and(later),
-                cloths,
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, others, cloths,
                 aside);
     }
 
