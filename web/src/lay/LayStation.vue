@@ -213,6 +213,15 @@ useEventListener('keydown', (e: KeyboardEvent) => {
             :sureness="project.sureness"
             @lay-surely="run.start(seconds, true)"
           />
+          <details v-if="lay?.thick.length" class="text-[15px]">
+            <summary class="min-h-8 cursor-pointer text-stale">
+              {{ lay.thick.length === 1 ? 'One stitch line runs' : `${lay.thick.length} stitch lines run` }}
+              through several layers
+            </summary>
+            <ul class="list-disc pl-5">
+              <li v-for="t in lay.thick" :key="t">{{ t }}</li>
+            </ul>
+          </details>
           <PickedSlip
             v-if="placed"
             :placed="placed"

@@ -52,6 +52,7 @@ const plain = {
   height: '40 mm',
   outline: [] as number[][],
   shown: [] as number[][],
+  layers: 1,
 }
 const addFlaw = () => save({}, [...bodies(), { ...plain, y: panel.stations[1]?.height ?? '300 mm' }])
 const addLikely = (f: FlawBody) => save({}, [...bodies(), { ...f }])
@@ -101,7 +102,7 @@ const removeFlaw = (i: number) =>
         @settle="(t) => settle(s, 'toSide', t)"
       />
     </section>
-    <ComplaintNote :of="['stations.', 'flaws[']" />
+    <ComplaintNote :of="['stations.', 'flaws[', 'flaw.']" />
     <ul v-if="finished.length">
       <li v-for="e in finished" :key="e.name">
         Kept along the {{ e.name.replace('-', ' ') }}: {{ e.kind.toLowerCase() }}, {{ e.length }} long.

@@ -18,6 +18,8 @@ const kinds: { id: FlawBody['kind']; words: string }[] = [
   { id: 'POCKET', words: 'kept pocket' },
   { id: 'SEAM', words: 'seam' },
   { id: 'CUT_OUT', words: 'cut out' },
+  { id: 'THICK', words: 'thick place' },
+  { id: 'ELASTIC', words: 'elastic sewn in' },
   { id: 'OTHER', words: 'something else' },
 ]
 const fieldsOf = {
@@ -36,6 +38,15 @@ const fieldsOf = {
   ],
   AROUND: [],
 } as const
+/** What is known of a kind comes with it: how many layers there are, and that elastic is kept clear of. */
+const layersOf: Partial<Record<FlawBody['kind'], number>> = { POCKET: 2, SEAM: 3, THICK: 2, ELASTIC: 2 }
+function otherKind(kind: FlawBody['kind']) {
+  emit('settle', {
+    kind,
+    layers: layersOf[kind] ?? 1,
+    ...(kind === 'ELASTIC' ? { treatment: 'AVOID' as const } : {}),
+  })
+}
 /** Another form, about where the old one lay. */
 function reform(extent: FlawBody['extent']) {
   if (extent === 'AROUND') emit('settle', { extent, outline: flaw.outline })
@@ -86,7 +97,7 @@ const value = (e: Event) => (e.target as HTMLInputElement).value
         class="field"
         :value="flaw.kind"
         :aria-label="`Flaw ${index + 1}, kind`"
-        @change="(e) => emit('settle', { kind: value(e) as FlawBody['kind'] })"
+        @change="(e) => otherKind(value(e) as FlawBody['kind'])"
       >
         <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.words }}</option>
       </select>
@@ -109,6 +120,17 @@ const value = (e: Event) => (e.target as HTMLInputElement).value
       :name="`flaws[${index}].${field.id}`"
       @settle="(t) => emit('settle', { [field.id]: t })"
     />
+    <label class="mt-1 flex items-center justify-between gap-2"
+      >layers of cloth there
+      <input
+        class="field !w-20 text-right"
+        type="number"
+        min="1"
+        max="12"
+        :value="flaw.layers"
+        :name="`flaws[${index}].layers`"
+        @change="(e) => emit('settle', { layers: Math.round(Number(value(e))) || 1 })"
+    /></label>
     <p v-if="flaw.extent === 'AROUND'" class="text-sm text-muted">
       {{ flaw.outline.length }} points round it; to walk it anew, take it out and mark it on the drawing.
     </p>

@@ -185,9 +185,19 @@ describe('a flaw', () => {
       seat(FlawFields, { flaw: { ...flaw, extent }, index: 0 })
         .wrapper.findAll('label')
         .map((l) => l.text())
-    expect(labels('OVAL')).toHaveLength(4)
-    expect(labels('STRIP')).toHaveLength(5)
-    expect(labels('AROUND')).toHaveLength(0)
+    expect(labels('OVAL')).toHaveLength(5)
+    expect(labels('STRIP')).toHaveLength(6)
+    expect(labels('AROUND')).toHaveLength(1)
+  })
+
+  it('brings with its kind how many layers there are, and keeps clear of elastic', async () => {
+    const { wrapper } = seat(FlawFields, { flaw: { ...flaw, layers: 1 }, index: 0 })
+    await wrapper.get('[aria-label="Flaw 1, kind"]').setValue('ELASTIC')
+    expect(wrapper.emitted('settle')?.[0]).toEqual([{ kind: 'ELASTIC', layers: 2, treatment: 'AVOID' }])
+    await wrapper.get('[aria-label="Flaw 1, kind"]').setValue('SEAM')
+    expect(wrapper.emitted('settle')?.[1]).toEqual([{ kind: 'SEAM', layers: 3 }])
+    await wrapper.get('[name="flaws[0].layers"]').setValue('4')
+    expect(wrapper.emitted('settle')?.[2]).toEqual([{ layers: 4 }])
   })
 
   it('becomes a strip about where it lay', async () => {

@@ -12,8 +12,9 @@ import org.handdown.measure.Wording;
  * A zone of a panel as a person marks it, panel frame, mm.
  *
  * @param what in words, for example worn knee
+ * @param layers of cloth that lie on each other there, this one counted
  */
-public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
+public record Flaw(Treatment treatment, Kind kind, String what, Extent extent, int layers) {
     private static final int CORNERS = 24;
     private static final double LARGEST_MM = 2000;
     private static final int MOST = 60;
@@ -26,18 +27,31 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
         NOTE
     }
 
-    /** What it is; the treatment is another matter. */
+    /** What it is; the treatment is another matter, but for elastic: cloth that is drawn in does not lie flat. */
     public enum Kind {
-        STAIN,
-        HOLE,
-        FADE,
-        WORN,
-        CREASE,
-        NEEDLE_HOLES,
-        POCKET,
-        SEAM,
-        CUT_OUT,
-        OTHER
+        STAIN(1),
+        HOLE(1),
+        FADE(1),
+        WORN(1),
+        CREASE(1),
+        NEEDLE_HOLES(1),
+        POCKET(2),
+        SEAM(3),
+        CUT_OUT(1),
+        THICK(2),
+        ELASTIC(2),
+        OTHER(1);
+
+        private final int layers;
+
+        Kind(int layers) {
+            this.layers = layers;
+        }
+
+        /** Layers of cloth as a rule: a pocket lies on its panel, a seam has both its allowances behind it. */
+        public int layers() {
+            return layers;
+        }
     }
 
     /** Where a zone lies and how far it reaches. */
@@ -99,6 +113,24 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
         }
     }
 
+    private static final int MOST_LAYERS = 12;
+
+    public Flaw {
+        if (kind == Kind.ELASTIC && treatment != Treatment.AVOID) {
+            throw new RefusedValueException(
+                    "flaw.treatment",
+                    "Cloth with elastic in it is drawn in and does not lie flat: keep clear of it, or take the elastic out first.");
+        }
+        if (!(layers >= 1 && layers <= MOST_LAYERS)) {
+            throw new RefusedValueException("flaw.layers", "There are from 1 to 12 layers of cloth.");
+        }
+    }
+
+    /** With as many layers as its kind has as a rule. */
+    public Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
+        this(treatment, kind, what, extent, kind.layers());
+    }
+
     /** An oval of no particular kind. */
     public Flaw(Treatment treatment, String what, Point centre, double widthMm, double heightMm) {
         this(treatment, Kind.OTHER, what, new Oval(centre, widthMm, heightMm));
@@ -138,7 +170,12 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent) {
         Extent there = extent instanceof Strip s
                 ? new Strip(move.apply(s.from), move.apply(s.to), s.widthMm * scale)
                 : new Around(outline().map(move).counterClockwise());
-        return new Flaw(treatment, kind, what, there);
+        return new Flaw(treatment, kind, what, there, layers);
+    }
+
+    /** The same, minded otherwise. */
+    public Flaw treated(Treatment other) {
+        return new Flaw(other, kind, what, extent, layers);
     }
 
     /** Does any of it lie in a region? */

@@ -34,11 +34,12 @@ record ClothRemedies(Attempts attempts) {
         }
         for (Survey survey : panels.surveys()) {
             for (Flaw flaw : survey.flaws()) {
-                if (flaw.treatment() != Flaw.Treatment.AVOID || flaw.kind() == Flaw.Kind.HOLE) {
+                boolean stays = flaw.kind() == Flaw.Kind.HOLE || flaw.kind() == Flaw.Kind.ELASTIC;
+                if (flaw.treatment() != Flaw.Treatment.AVOID || stays) {
                     continue;
                 }
                 List<Flaw> flaws = survey.flaws().stream()
-                        .map(f -> f.equals(flaw) ? new Flaw(Flaw.Treatment.HIDE, f.kind(), f.what(), f.extent()) : f)
+                        .map(f -> f.equals(flaw) ? f.treated(Flaw.Treatment.HIDE) : f)
                         .toList();
                 List<Survey> surveys = panels.surveys().stream()
                         .map(s -> s.id().equals(survey.id()) ? s.withFlaws(flaws) : s)

@@ -70,11 +70,13 @@ final class CarriedJson {
                     f.get("widthMm").number(),
                     f.get("heightMm").number());
         }
+        Flaw.Kind kind = f.get("kind").word(Flaw.Kind.class, Flaw.Kind.OTHER);
         return new Flaw(
                 f.get("treatment").word(Flaw.Treatment.class),
-                f.get("kind").word(Flaw.Kind.class, Flaw.Kind.OTHER),
+                kind,
                 f.get("what").text(""),
-                extent);
+                extent,
+                f.get("layers").whole(kind.layers()));
     }
 
     static void write(ObjectNode node, Carried carried) {
@@ -140,6 +142,9 @@ final class CarriedJson {
             z.put("kind", Words.of(flaw.kind()));
         }
         z.put("what", flaw.what());
+        if (flaw.layers() != flaw.kind().layers()) {
+            z.put("layers", flaw.layers());
+        }
         if (flaw.extent() instanceof Flaw.Oval oval) {
             z.set("centre", OutlineJson.write(oval.centre()));
             z.put("widthMm", oval.widthMm()).put("heightMm", oval.heightMm());

@@ -8,6 +8,7 @@ import org.handdown.server.panels.PanelView.FlawView;
 import org.handdown.server.panels.PanelView.PanelEdgeView;
 import org.jspecify.annotations.Nullable;
 
+/** @param thick where a stitch line runs through several layers, in sentences */
 public record LayView(
         List<LayPanelView> panels,
         List<PlacedView> placed,
@@ -19,6 +20,7 @@ public record LayView(
         double utilisation,
         int keptHems,
         double minutesSaved,
+        List<String> thick,
         boolean movedByHand,
         boolean stale) {
     /** A copy as it lies; the ring is in the panel frame, pile points the way its nap runs, in degrees. */

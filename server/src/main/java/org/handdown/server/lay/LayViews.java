@@ -13,6 +13,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.lay.Leftover;
+import org.handdown.lay.ThickPlace;
 import org.handdown.lay.VariantId;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
@@ -131,6 +132,7 @@ public final class LayViews {
                 layout.measures().utilisation(),
                 (int) placed.stream().filter(p -> p.kept() != null).count(),
                 saved,
+                thick(),
                 lay.movedByHand(),
                 stale);
     }
@@ -202,7 +204,8 @@ public final class LayViews {
                 say.length(box.widthMm()),
                 say.length(box.heightMm()),
                 Say.points(zone.outline().points()),
-                Say.points(zone.outline().points()));
+                Say.points(zone.outline().points()),
+                Flaw.Kind.OTHER.layers());
     }
 
     private PlacedView placed(Placed p) {
@@ -243,6 +246,16 @@ public final class LayViews {
                 .map(Piece::stitchLine)
                 .map(line -> Say.points(p.at().toPanel(line.ring()).points()))
                 .orElse(List.of());
+    }
+
+    /** Like stitch lines known only while the lay is of these very pieces. */
+    private List<String> thick() {
+        return design == null || stale
+                ? List.of()
+                : ThickPlace.of(lay.layout(), design, room.allPanels()).stream()
+                        .map(t -> say.sentence(t.sentence()))
+                        .distinct()
+                        .toList();
     }
 
     private UnplacedView unplaced(FitLayout.Unplaced u) {

@@ -77,7 +77,8 @@ final class CarriedViews {
                 width,
                 height,
                 Say.points(flaw.outline().points()),
-                Say.points(shown.outline().points()));
+                Say.points(shown.outline().points()),
+                flaw.layers());
     }
 
     CarriedView carried(Carried c) {

@@ -53,13 +53,16 @@ final class PanelRequests {
             @Nullable String toY,
             @Nullable String width,
             @Nullable String height,
-            @Nullable List<double[]> outline) {
+            @Nullable List<double[]> outline,
+            @Nullable Integer layers) {
         Flaw toFlaw(String field, Typed typed) {
+            Flaw.Kind of = kind == null ? Flaw.Kind.OTHER : kind;
             return new Flaw(
                     Typed.require(field + ".treatment", treatment),
-                    kind == null ? Flaw.Kind.OTHER : kind,
+                    of,
                     Typed.text(what),
-                    extent(field, typed));
+                    extent(field, typed),
+                    layers == null ? of.layers() : layers);
         }
 
         private Flaw.Extent extent(String field, Typed typed) {

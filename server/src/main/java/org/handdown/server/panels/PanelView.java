@@ -46,6 +46,7 @@ public record PanelView(
     /**
      * @param x and y: middle of an oval, beginning of a strip; {@code toX} and {@code toY} its end
      * @param height of an oval; empty otherwise
+     * @param layers of cloth there
      * @param outline as it was measured; {@code shown} on the panel as it is now, pressed and right side up
      */
     public record FlawView(
@@ -60,7 +61,8 @@ public record PanelView(
             String width,
             String height,
             List<double[]> outline,
-            List<double[]> shown) {}
+            List<double[]> shown,
+            int layers) {}
 
     /** How a flaw's extent was told. */
     public enum ExtentKind {

@@ -187,6 +187,23 @@ class PanelTest extends HouseholdTest {
         assertThat(reply.text("field")).isEqualTo(field);
     }
 
+    /** A thick place keeps its layers, one of a kind what its kind has; elastic is kept clear of and nothing else. */
+    @Test
+    void aZoneCarriesItsLayersAndElasticIsKeptClearOf() {
+        String flaw = """
+                {"stations":{},"flaws":[{"treatment":"%s","kind":"%s","what":"x","extent":"OVAL","x":"0","y":"50 cm","width":"8 cm","height":"4 cm"%s}]}""";
+        change("PUT", "/panels/blanket", flaw.formatted("NOTE", "THICK", ",\"layers\":4"));
+        assertThat(panel("blanket").path("flaws").get(0).path("layers").asInt()).isEqualTo(4);
+        change("PUT", "/panels/blanket", flaw.formatted("NOTE", "SEAM", ""));
+        assertThat(panel("blanket").path("flaws").get(0).path("layers").asInt()).isEqualTo(3);
+        Reply drawnIn = change("PUT", "/panels/blanket", flaw.formatted("HIDE", "ELASTIC", ""));
+        assertThat(drawnIn.status()).isEqualTo(422);
+        assertThat(drawnIn.text("field")).isEqualTo("flaw.treatment");
+        assertThat(change("PUT", "/panels/blanket", flaw.formatted("AVOID", "THICK", ",\"layers\":40"))
+                        .text("field"))
+                .isEqualTo("flaw.layers");
+    }
+
     @Test
     void stripsOfAnyWidthAreLookedFor() {
         Reply wide = read(user, project + "/panels/blanket/usable?width=12 cm");
