@@ -25,7 +25,6 @@ final class Gluing {
     private final Map<String, List<Integer>> ofEdge = new HashMap<>();
     private final List<Integer> next = new ArrayList<>();
     private final List<List<Met>> met = new ArrayList<>();
-    private final List<List<Integer>> turnedBy = new ArrayList<>();
     private final List<Double> sewnMm = new ArrayList<>();
 
     /** @param more stretches that must begin and end at arcs too */
@@ -45,7 +44,6 @@ final class Gluing {
                     arcs.add(new Arc(c, new Run(component.id(), edge.name(), at.get(i), at.get(i + 1))));
                     next.add(arcs.size());
                     met.add(new ArrayList<>());
-                    turnedBy.add(new ArrayList<>());
                     sewnMm.add(share * (at.get(i + 1) - at.get(i)));
                 }
                 ofEdge.put(key(component.id(), edge.name()), own);
@@ -120,11 +118,10 @@ final class Gluing {
 
     private void sew(List<Meeting> meetings, int by) {
         for (Meeting m : meetings) {
-            List<Integer> one = on(m.one());
             if (m.isTurned()) {
-                one.forEach(a -> turnedBy.get(a).add(by));
                 continue;
             }
+            List<Integer> one = on(m.one());
             List<Integer> other = on(m.other());
             for (int i = 0; i < Math.min(one.size(), other.size()); i++) {
                 int a = one.get(i);
@@ -157,16 +154,6 @@ final class Gluing {
     /** The arc after it round its component. */
     int next(int a) {
         return next.get(a);
-    }
-
-    /** Joins that turn it on itself. */
-    List<Integer> turnedBy(int a) {
-        return turnedBy.get(a);
-    }
-
-    /** Joins, as numbers, by which it meets another one behind it or is held a second time. */
-    List<Integer> caughtBy(int a) {
-        return met.get(a).stream().filter(Met::caught).map(Met::by).toList();
     }
 
     /**

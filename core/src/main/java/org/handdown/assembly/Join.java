@@ -17,10 +17,4 @@ public record Join(String id, String name, List<Meeting> meetings) {
     public boolean isTurned() {
         return meetings.stream().allMatch(Meeting::isTurned);
     }
-
-    public boolean touches(String component) {
-        return meetings.stream()
-                .flatMap(m -> m.runs().stream())
-                .anyMatch(r -> r.component().equals(component));
-    }
 }
