@@ -135,7 +135,7 @@ public class LayBenchmark {
 
     @Benchmark
     public List<Leftover> leftoversOfTheLay() {
-        return Leftover.of(lay.problem(), lay.layout());
+        return Leftover.of(lay.problem(), lay.layout(), List.of());
     }
 
     @Benchmark

@@ -2,6 +2,7 @@ package org.handdown.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.handdown.cloth.Cloth;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.FitLayout;
@@ -15,6 +16,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
+import org.handdown.panel.Flaw;
 import org.handdown.pattern.PiecedStrips;
 
 /**
@@ -22,7 +24,8 @@ import org.handdown.pattern.PiecedStrips;
  *
  * @param grainDeg direction of the lengthwise grain
  * @param edges stretches of finished edges that it still has
- * @param zones flaws on it
+ * @param zones flaws on it that a lay minds
+ * @param noted zones that it does not mind: only remembered, or in several layers where a piece may lie
  * @param pattern what its cloth shows: stripes and checks where they lie, motifs on it, pile, faces
  */
 public record Leftover(
@@ -31,6 +34,7 @@ public record Leftover(
         double grainDeg,
         List<Finished> edges,
         List<FlawZone> zones,
+        List<Flaw> noted,
         Pattern pattern) {
     /** Stands for the panel of what was never part of one: cloth as it is bought. */
     public static final String SHEET = "sheet";
@@ -69,16 +73,28 @@ public record Leftover(
     public Leftover {
         edges = List.copyOf(edges);
         zones = List.copyOf(zones);
+        noted = List.copyOf(noted);
     }
 
-    /** All remnants of a lay, the largest rectangle first. */
-    public static List<Leftover> of(FitProblem problem, FitLayout layout) {
+    /** With nothing noted on it. */
+    public Leftover(
+            FitLayout.Remnant remnant,
+            String cloth,
+            double grainDeg,
+            List<Finished> edges,
+            List<FlawZone> zones,
+            Pattern pattern) {
+        this(remnant, cloth, grainDeg, edges, zones, List.of(), pattern);
+    }
+
+    /** All remnants of a lay, the largest rectangle first. @param marked what people marked on the cloth */
+    public static List<Leftover> of(FitProblem problem, FitLayout layout, List<Marked> marked) {
         return layout.remnants().stream()
-                .map(r -> of(problem.panel(r.panel()), r))
+                .map(r -> of(problem.panel(r.panel()), r, Marked.on(r.panel(), marked)))
                 .toList();
     }
 
-    private static Leftover of(FitPanel panel, FitLayout.Remnant remnant) {
+    private static Leftover of(FitPanel panel, FitLayout.Remnant remnant, List<Flaw> flaws) {
         Region near = Region.of(remnant.outline()).grown(ON_EDGE_MM);
         List<Finished> edges = new ArrayList<>();
         for (PanelRun run : panel.edges()) {
@@ -99,7 +115,21 @@ public record Leftover(
                 panel.reversible(),
                 panel.repeats(),
                 panel.motifs().stream().filter(m -> area.covers(m.centre())).toList());
-        return new Leftover(remnant, panel.cloth(), panel.grainDeg(), edges, zones, pattern);
+        List<Flaw> noted =
+                flaws.stream().filter(f -> isNoted(f) && f.touches(area)).toList();
+        return new Leftover(remnant, panel.cloth(), panel.grainDeg(), edges, zones, noted, pattern);
+    }
+
+    /** What is kept clear of tells all there is to know by its outline. */
+    private static boolean isNoted(Flaw flaw) {
+        return flaw.treatment() == Flaw.Treatment.NOTE || flaw.treatment() == Flaw.Treatment.HIDE && flaw.layers() > 1;
+    }
+
+    /** All that is known to be on it, a name each. */
+    public List<String> named() {
+        return Stream.concat(zones.stream().map(FlawZone::named), noted.stream().map(Flaw::named))
+                .distinct()
+                .toList();
     }
 
     /**
@@ -147,6 +177,7 @@ public record Leftover(
                 grainDeg,
                 edges,
                 zones,
+                noted,
                 new Pattern(pattern.oneWay, pattern.reversible, repeats, pattern.motifs));
     }
 

@@ -8,7 +8,6 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Region;
 import org.handdown.measure.Wording;
 import org.handdown.panel.Flaw;
-import org.handdown.panel.Panel;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.Piece;
 
@@ -26,23 +25,23 @@ public record ThickPlace(Placed piece, String edge, Flaw zone, double runMm, dou
     private static final double STEP_MM = 1;
 
     /** Along every edge that is sewn, the longest run first. */
-    public static List<ThickPlace> of(FitLayout layout, Design design, List<Panel> panels) {
+    public static List<ThickPlace> of(FitLayout layout, Design design, List<Marked> marked) {
         List<ThickPlace> all = new ArrayList<>();
         for (Placed placed : layout.placements()) {
             Piece piece = design.find(placed.piece()).orElse(null);
-            Panel panel = panels.stream()
+            Marked on = marked.stream()
                     .filter(p -> p.id().equals(placed.panel()))
                     .findFirst()
                     .orElse(null);
-            if (piece != null && panel != null) {
-                panel.flaws().stream().filter(f -> f.layers() > 1).forEach(f -> along(placed, piece, panel, f, all));
+            if (piece != null && on != null) {
+                on.flaws().stream().filter(f -> f.layers() > 1).forEach(f -> along(placed, piece, on, f, all));
             }
         }
         all.sort(java.util.Comparator.comparingDouble(ThickPlace::runMm).reversed());
         return all;
     }
 
-    private static void along(Placed placed, Piece piece, Panel panel, Flaw zone, List<ThickPlace> all) {
+    private static void along(Placed placed, Piece piece, Marked on, Flaw zone, List<ThickPlace> all) {
         Region thick = Region.of(zone.outline());
         for (Edge edge : piece.stitchLine().edges()) {
             double length = edge.lengthMm();
@@ -58,7 +57,7 @@ public record ThickPlace(Placed piece, String edge, Flaw zone, double runMm, dou
                         edge.name(),
                         zone,
                         run,
-                        zone.layers() * panel.cloth().thicknessMm()));
+                        zone.layers() * on.cloth().thicknessMm()));
             }
         }
     }

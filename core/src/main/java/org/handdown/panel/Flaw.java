@@ -2,6 +2,7 @@ package org.handdown.panel;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Region;
 import org.handdown.geometry.Ring;
@@ -171,6 +172,12 @@ public record Flaw(Treatment treatment, Kind kind, String what, Extent extent, i
                 ? new Strip(move.apply(s.from), move.apply(s.to), s.widthMm * scale)
                 : new Around(outline().map(move).counterClockwise());
         return new Flaw(treatment, kind, what, there, layers);
+    }
+
+    /** In words, with its layers where there is more than one. */
+    public String named() {
+        String name = what.isBlank() ? Wording.spoken(kind.name().toLowerCase(Locale.ROOT)) : what;
+        return layers == 1 ? name : Wording.fill("%s, %d layers", name, layers);
     }
 
     /** The same, minded otherwise. */

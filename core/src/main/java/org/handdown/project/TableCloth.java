@@ -14,6 +14,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitPanel;
 import org.handdown.lay.ClothRoles;
 import org.handdown.lay.DesignLay;
+import org.handdown.lay.Marked;
 import org.handdown.panel.Panel;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.reuse.Keeper;
@@ -127,6 +128,13 @@ final class TableCloth {
         panels().forEach(p -> names.put(p.id(), p.name()));
         sheets().forEach(s -> names.put(s.id(), s.name()));
         return names;
+    }
+
+    /** What people marked on all of them. */
+    List<Marked> marked() {
+        List<Marked> all = new ArrayList<>(Marked.of(panels()));
+        sheets().forEach(s -> all.add(new Marked(s.id(), s.cloth(), s.shape().noted())));
+        return all;
     }
 
     /** How far the edges of each may be off, mm by id. */

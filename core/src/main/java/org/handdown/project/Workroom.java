@@ -14,6 +14,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.fit.FitProblem;
 import org.handdown.lay.ClothRoles;
 import org.handdown.lay.Enough;
+import org.handdown.lay.Marked;
 import org.handdown.lay.Sureness;
 import org.handdown.make.Prospect;
 import org.handdown.make.Step;
@@ -126,6 +127,11 @@ public final class Workroom {
     /** Panels of all sources under the ids that they have on the table, those of the project's own first. */
     public List<Panel> allPanels() {
         return table.panels();
+    }
+
+    /** What people marked on whatever there is to lay on. */
+    public List<Marked> marked() {
+        return table.marked();
     }
 
     /** Panels of the source in hand under the ids that they have on the table, among those of all sources. */

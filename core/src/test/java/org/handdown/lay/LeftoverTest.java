@@ -8,6 +8,10 @@ import static org.handdown.fit.Fit.panel;
 import static org.handdown.fit.Fit.piece;
 
 import java.util.List;
+import org.handdown.cloth.Cloth;
+import org.handdown.cloth.ClothSheet;
+import org.handdown.cloth.HeatLimit;
+import org.handdown.cloth.Weave;
 import org.handdown.fit.EdgeKind;
 import org.handdown.fit.Fit;
 import org.handdown.fit.FitLayout;
@@ -17,7 +21,9 @@ import org.handdown.fit.FlawZone;
 import org.handdown.fit.Placed;
 import org.handdown.fit.remnant.LayMeasures;
 import org.handdown.fit.remnant.Remnants;
+import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
+import org.handdown.panel.Flaw;
 import org.junit.jupiter.api.Test;
 
 class LeftoverTest {
@@ -31,7 +37,31 @@ class LeftoverTest {
         List<Placed> placed = List.of(at("a", 0, 0, 0));
         FitLayout layout = new FitLayout(
                 placed, List.of(), LayMeasures.of(problem, placed, 0, 1), new Remnants(problem).of(placed));
-        return Leftover.of(problem, layout);
+        return Leftover.of(problem, layout, MARKED);
+    }
+
+    /** On the strip: a pieced seam at the right, a stain and a pocket that are minded, a crease where the square is cut. */
+    private static final List<Marked> MARKED = List.of(new Marked(
+            "p",
+            new Cloth(
+                    "cord",
+                    "cotton",
+                    Weave.CORDUROY,
+                    "#335577",
+                    false,
+                    false,
+                    0.8,
+                    HeatLimit.TWO_DOTS,
+                    ClothSheet.UNTESTED),
+            List.of(
+                    flaw(Flaw.Treatment.NOTE, Flaw.Kind.SEAM, 300),
+                    flaw(Flaw.Treatment.AVOID, Flaw.Kind.STAIN, 390),
+                    flaw(Flaw.Treatment.HIDE, Flaw.Kind.POCKET, 200),
+                    flaw(Flaw.Treatment.HIDE, Flaw.Kind.FADE, 250),
+                    flaw(Flaw.Treatment.NOTE, Flaw.Kind.CREASE, 50))));
+
+    private static Flaw flaw(Flaw.Treatment treatment, Flaw.Kind kind, double x) {
+        return new Flaw(treatment, kind, "", new Flaw.Oval(new Point(x, 50), 8, 8));
     }
 
     @Test
@@ -44,6 +74,15 @@ class LeftoverTest {
             assertThat(left.zones()).extracting(FlawZone::what).doesNotContain("fade");
             assertThat(left.cloth()).isEqualTo("cord");
         });
+    }
+
+    /** What a lay minds is in its zones already; what it does not would be lost: three layers of a seam, two under a pocket. */
+    @Test
+    void whatALayDoesNotMindIsStillNoted() {
+        assertThat(leftovers().get(0).noted())
+                .extracting(Flaw::named)
+                .containsExactlyInAnyOrder("seam, 3 layers", "pocket, 2 layers");
+        assertThat(leftovers().get(0).named()).containsExactly("seam, 3 layers", "pocket, 2 layers");
     }
 
     @Test

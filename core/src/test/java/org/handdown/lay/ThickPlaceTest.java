@@ -49,7 +49,7 @@ class ThickPlaceTest {
         Placed placed = new Placed("front", 1, "front", "leg", new Placement(200, 300, 0, false));
         FitLayout layout =
                 new FitLayout(List.of(placed), List.of(), new FitLayout.Measures(0, 0, 0, null, 0, 1), List.of());
-        return ThickPlace.of(layout, Design.of("d", List.of(PIECE)), List.of(panel));
+        return ThickPlace.of(layout, Design.of("d", List.of(PIECE)), Marked.of(List.of(panel)));
     }
 
     private static Flaw strip(Flaw.Kind kind, double fromX, double toX, double y, double wide) {

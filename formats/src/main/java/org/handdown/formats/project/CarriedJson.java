@@ -57,7 +57,7 @@ final class CarriedJson {
                 () -> f.get("directed").flag(false) ? new Grain.Directed(from, to) : new Grain.TwoPoints(from, to));
     }
 
-    private static Flaw flaw(JsonField f) {
+    static Flaw flaw(JsonField f) {
         Flaw.Extent extent;
         if (f.get("outline").isPresent()) {
             extent = new Flaw.Around(f.get("outline").ring());
@@ -136,7 +136,7 @@ final class CarriedJson {
         }
     }
 
-    private static void write(ObjectNode z, Flaw flaw) {
+    static void write(ObjectNode z, Flaw flaw) {
         z.put("treatment", Words.of(flaw.treatment()));
         if (flaw.kind() != Flaw.Kind.OTHER) {
             z.put("kind", Words.of(flaw.kind()));

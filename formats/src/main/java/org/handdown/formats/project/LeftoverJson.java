@@ -33,6 +33,7 @@ public final class LeftoverJson {
                                 z.get("kind").word(FlawZone.Kind.class),
                                 z.get("outline").ring(),
                                 z.get("what").text(""))),
+                f.get("noted").list(CarriedJson::flaw),
                 new Leftover.Pattern(
                         f.get("oneWay").flag(false),
                         f.get("reversible").flag(false),
@@ -60,6 +61,10 @@ public final class LeftoverJson {
             zone.put("what", z.what());
             zone.set("outline", Json.ring(z.outline()));
         });
+        if (!left.noted().isEmpty()) {
+            ArrayNode noted = node.putArray("noted");
+            left.noted().forEach(flaw -> CarriedJson.write(noted.addObject(), flaw));
+        }
         Leftover.Pattern pattern = left.pattern();
         node.put("oneWay", pattern.oneWay()).put("reversible", pattern.reversible());
         FitProblemJson.writeRepeats(node, pattern.repeats());

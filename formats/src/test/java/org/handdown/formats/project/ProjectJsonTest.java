@@ -162,7 +162,7 @@ class ProjectJsonTest {
     void everyRemnantOfADemoLayReadsBackEqual(String name) {
         Lay lay = ProjectJson.read(DemoProject.text(name)).lay();
         if (lay != null) {
-            for (Leftover left : Leftover.of(lay.problem(), lay.layout())) {
+            for (Leftover left : Leftover.of(lay.problem(), lay.layout(), List.of())) {
                 assertThat(LeftoverJson.read(LeftoverJson.text(left))).isEqualTo(left);
             }
         }

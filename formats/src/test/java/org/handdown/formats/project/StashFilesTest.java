@@ -19,6 +19,7 @@ import org.handdown.fit.Repeat;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Ring;
 import org.handdown.lay.Leftover;
+import org.handdown.panel.Flaw;
 import org.handdown.reuse.KeeperKind;
 import org.handdown.source.Assessment;
 import org.handdown.source.anatomy.SourceKind;
@@ -43,6 +44,12 @@ class StashFilesTest {
                 90,
                 List.of(new Leftover.Finished(EdgeKind.HEM, List.of(new Point(0, 0), new Point(300, 0)))),
                 List.of(new FlawZone(FlawZone.Kind.AVOID, Ring.rectangle(10, 10, 20, 20), "stain")),
+                List.of(new Flaw(
+                        Flaw.Treatment.NOTE,
+                        Flaw.Kind.SEAM,
+                        "pieced",
+                        new Flaw.Strip(new Point(0, 200), new Point(300, 200), 24),
+                        4)),
                 new Leftover.Pattern(
                         true,
                         false,

@@ -13,6 +13,7 @@ import org.handdown.geometry.Edge;
 import org.handdown.geometry.Placement;
 import org.handdown.geometry.Point;
 import org.handdown.lay.Leftover;
+import org.handdown.lay.Marked;
 import org.handdown.lay.ThickPlace;
 import org.handdown.lay.VariantId;
 import org.handdown.measure.Wording;
@@ -116,14 +117,15 @@ public final class LayViews {
         List<PlacedView> placed = layout.placements().stream().map(this::placed).toList();
         double saved =
                 layout.placements().stream().mapToDouble(this::minutesSaved).sum();
+        List<Marked> marked = room.marked();
         return new LayView(
                 lay.problem().panels().stream().map(this::panel).toList(),
                 placed,
                 layout.unplaced().stream().map(this::unplaced).toList(),
                 kept.of(
                         Kept.Result.LEFTOVERS,
-                        List.of(lay.problem(), layout, say.unit()),
-                        () -> Leftover.of(lay.problem(), layout).stream()
+                        List.of(lay.problem(), layout, marked, say.unit()),
+                        () -> Leftover.of(lay.problem(), layout, marked).stream()
                                 .map(this::remnant)
                                 .toList()),
                 Say.area(used),
@@ -252,7 +254,7 @@ public final class LayViews {
     private List<String> thick() {
         return design == null || stale
                 ? List.of()
-                : ThickPlace.of(lay.layout(), design, room.allPanels()).stream()
+                : ThickPlace.of(lay.layout(), design, room.marked()).stream()
                         .map(t -> say.sentence(t.sentence()))
                         .distinct()
                         .toList();
@@ -282,7 +284,7 @@ public final class LayViews {
                 left.edges().stream()
                         .map(e -> e.kind().word() + " " + say.inward(e.lengthMm()))
                         .toList(),
-                left.zones().stream().map(FlawZone::named).distinct().toList(),
+                left.named(),
                 straight == 0 ? "" : say.inward(straight),
                 bias == 0 ? "" : say.inward(bias));
     }

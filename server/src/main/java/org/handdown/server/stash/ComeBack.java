@@ -124,7 +124,7 @@ class ComeBack {
         if (lay == null) {
             return List.of();
         }
-        return Leftover.of(lay.problem(), lay.layout()).stream()
+        return Leftover.of(lay.problem(), lay.layout(), new Workroom(project).marked()).stream()
                 .map(left -> {
                     Cloth cloth = clothOf(project, left);
                     return new StashItem(

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.handdown.fit.FlawZone;
 import org.handdown.geometry.Box;
 import org.handdown.measure.Wording;
 import org.handdown.server.project.Say;
@@ -42,7 +41,7 @@ final class ThingFacts {
             facts.add(flatSize(thing));
             if (thing instanceof FlatCloth flat) {
                 flat.leftover().edges().forEach(e -> facts.add(e.kind().word() + " " + say.inward(e.lengthMm())));
-                flat.leftover().zones().stream().map(FlawZone::named).distinct().forEach(facts::add);
+                facts.addAll(flat.leftover().named());
                 flat.leftover()
                         .pattern()
                         .repeats()

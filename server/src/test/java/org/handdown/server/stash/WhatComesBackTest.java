@@ -64,6 +64,29 @@ class WhatComesBackTest extends DemoHouseholdTest {
         assertThat(remnant.path("cloth").path("weave").asText()).isEqualTo("CORDUROY");
     }
 
+    /** A pieced seam that no lay minds is three layers wherever the remnant goes next: its bag says so. */
+    @Test
+    void whatWasOnlyRememberedIsToldOfTheRemnantToo() {
+        tick(false);
+        JsonNode view = read(user, project).body();
+        JsonNode remnant = view.path("lay").path("remnants").get(0);
+        String panel = remnant.path("panel").asText();
+        StringBuilder corners = new StringBuilder();
+        remnant.path("outline")
+                .forEach(p -> corners.append(corners.isEmpty() ? "" : ",").append(p));
+        Reply marked = call(
+                user,
+                "PUT",
+                project + "/panels/" + panel + "?version="
+                        + view.path("version").asLong(),
+                "{\"stations\":{},\"flaws\":[{\"treatment\":\"NOTE\",\"kind\":\"SEAM\",\"what\":\"pieced here\",\"extent\":\"AROUND\",\"outline\":["
+                        + corners + "]}]}");
+        assertThat(marked.status()).as(marked.text("detail")).isEqualTo(200);
+        assertThat(tick(true).status()).isEqualTo(200);
+        assertThat(things(user, "\"kind\":\"REMNANT\"").findValues("facts"))
+                .anyMatch(facts -> facts.toString().contains("pieced here, 3 layers"));
+    }
+
     @Test
     void whatSomebodyWasPromisedMeanwhileStaysAndTheSourceIsUsedUp() {
         tick(false);
