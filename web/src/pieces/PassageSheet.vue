@@ -47,8 +47,8 @@ function again(ring: Schemas['PassageView']) {
   Object.assign(form, { name: ring.name, over: ring.over, girth: ring.girth, opens: ring.opens })
   layers.value = ring.layers.map((l) => ({ ...l }))
 }
-/** Its source's own rings, while it is a garment still. */
-const openings = computed(() => project.source?.openings.filter((o) => o.over) ?? [])
+/** Its source's own rings while it is a garment still, else those of what is cut out. */
+const openings = computed(() => [...(project.source?.openings ?? []), ...project.putOn].filter((o) => o.over))
 function fillIn(o: Schemas['PutOnView']) {
   Object.assign(form, {
     name: o.name,
@@ -85,7 +85,7 @@ const remove = (name: string) =>
     <form class="grid gap-2" @submit.prevent="add">
       <h3 class="text-lg">A ring that must go on</h3>
       <p v-if="openings.length" class="flex flex-wrap gap-2">
-        <span class="w-full text-sm text-muted">Read off the {{ project.source?.name }} as it is:</span>
+        <span class="w-full text-sm text-muted">Read off the garment:</span>
         <button v-for="o in openings" :key="o.name" type="button" class="act" @click="fillIn(o)">
           {{ o.name }}, {{ o.girth }}
         </button>

@@ -186,7 +186,11 @@ function pickEdge(id: string, name: string) {
         />
       </template>
       <template #sizes>
-        <SizesSheet :sizes="project.pieces?.sizes ?? []" :needs="project.pieces?.needs ?? []" />
+        <SizesSheet
+          :sizes="project.pieces?.sizes ?? []"
+          :openings="project.putOn"
+          :needs="project.pieces?.needs ?? []"
+        />
       </template>
       <template #seams>
         <SeamsSheet

@@ -1,8 +1,13 @@
 <script setup lang="ts">
 import type { Schemas } from '../api/client'
+import PutOnList from '../project/PutOnList.vue'
 
 /** What it will measure when it is sewn, against the body and the wish; and how much cloth it takes. */
-defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>()
+defineProps<{
+  sizes: Schemas['SizeView'][]
+  openings: Schemas['PutOnView'][]
+  needs: Schemas['ClothNeedView'][]
+}>()
 </script>
 
 <template>
@@ -36,6 +41,7 @@ defineProps<{ sizes: Schemas['SizeView'][]; needs: Schemas['ClothNeedView'][] }>
         </p>
       </li>
     </ul>
+    <PutOnList :openings="openings" />
     <h3 class="text-lg">Cloth</h3>
     <ul class="text-[15px]">
       <li v-for="n in needs" :key="n.cloth" class="border-t border-line py-1">

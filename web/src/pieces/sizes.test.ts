@@ -41,6 +41,7 @@ describe('sizes and seams', () => {
   it('says where a size is too small', () => {
     const { wrapper } = seat(SizesSheet, {
       sizes: [size({ fits: false })],
+      openings: [],
       needs: [
         { cloth: 'SHELL', words: 'outer cloth', pieces: 1, area: '3 dm²', longest: '60 cm', widest: '30 cm' },
       ],

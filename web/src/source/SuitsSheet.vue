@@ -3,6 +3,7 @@ import ComplaintNote from '../ui/ComplaintNote.vue'
 import { computed } from 'vue'
 import { api, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
+import PutOnList from '../project/PutOnList.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 
 /** Whether to begin, and what the source could become, level by level, with the slack the tape found. */
@@ -10,18 +11,6 @@ const { source } = defineProps<{ source: Schemas['SourceView'] }>()
 const { change } = useHand()
 const tone = { PASS: 'text-good', EXTRA_WORK: 'text-stale', FAIL: 'text-madder' } as const
 const adviceTone = { BEGIN: 'text-good', MOCK_UP_FIRST: 'text-stale', WAIT: 'text-madder' } as const
-const verdicts = {
-  GOES_ON: 'goes on',
-  PULL_FIRST: 'pull it first',
-  TOO_SMALL: 'too small',
-  UNKNOWN: '',
-} as const
-const tones = {
-  GOES_ON: 'text-good',
-  PULL_FIRST: 'text-stale',
-  TOO_SMALL: 'text-madder',
-  UNKNOWN: '',
-} as const
 const dear = [
   { id: 'LITTLE', words: 'hardly be missed' },
   { id: 'SOME', words: 'be missed a little' },
@@ -68,18 +57,7 @@ const wanted = (wantedBy: string) =>
       </p>
       <p v-for="s in source.prospect.sentences" :key="s" class="text-[15px]">{{ s }}</p>
     </section>
-    <section v-if="source.openings.length">
-      <h3 class="text-lg">How it is put on</h3>
-      <ul>
-        <li v-for="o in source.openings" :key="o.name" class="border-t border-line py-1">
-          <p class="flex gap-2">
-            <span class="grow first-letter:uppercase">{{ o.name }}</span>
-            <b v-if="o.verdict !== 'UNKNOWN'" :class="tones[o.verdict]">{{ verdicts[o.verdict] }}</b>
-          </p>
-          <p class="text-[15px] text-muted">{{ o.sentence }}</p>
-        </li>
-      </ul>
-    </section>
+    <PutOnList :openings="source.openings" />
     <p v-if="!source.jobs.length" class="text-muted">
       Say at Aim who it is for; then each job can be measured.
     </p>

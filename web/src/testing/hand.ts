@@ -30,6 +30,7 @@ export const project = (over: Partial<ProjectView> = {}) =>
     meetings: [],
     panels: [],
     keep: { keepers: [], wants: [], savedMinutes: 0, finish: [] },
+    putOn: [],
     workings: { passages: [], necklines: [] },
     steps: [],
     log: [],

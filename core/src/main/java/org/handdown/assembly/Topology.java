@@ -13,6 +13,8 @@ import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.handdown.assembly.Access.Way;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 
 /**
  * What follows from which joins of an assembly are sewn: what hangs together, its rings, how the next join is reached. Components are discs,
@@ -130,6 +132,37 @@ public final class Topology {
 
     private Layer layer(int a) {
         return assembly.components().get(gluing.arc(a).component()).layer();
+    }
+
+    /**
+     * The smallest girth on the way in through a ring, mm: its own, or that of a ring behind it before the garment widens out to the others, as
+     * at the waist under a bib. Relaxed.
+     */
+    public double narrowestMm(Ring ring) {
+        List<Integer> rim = shell.rims.stream()
+                .filter(r -> ring.runs().stream().anyMatch(run -> gluing.on(run).contains(r.get(0))))
+                .findFirst()
+                .orElseThrow(() -> new RefusedValueException("ring", Wording.of("That ring is of another garment.")));
+        Narrowest.Cut cut = new Narrowest(
+                        gluing, sewn::get, shell, rim, assembly.components().size())
+                .found(ring.girthMm() + lapsMm(rim));
+        return cut.mm() - (cut.before().isEmpty() ? lapsMm(rim) : lapsMm(cut.before()));
+    }
+
+    /** The widest lap of what is shut in a band that lies before a narrow place. */
+    private double lapsMm(BitSet before) {
+        int joins = assembly.joins().size();
+        double laps = 0;
+        for (int c = 0; c < assembly.closures().size(); c++) {
+            Closure closure = assembly.closures().get(c);
+            boolean isHere = sewn.get(joins + c)
+                    && closure.meetings().stream()
+                            .flatMap(m -> m.runs().stream())
+                            .flatMap(r -> gluing.on(r).stream())
+                            .anyMatch(arc -> before.get(gluing.arc(arc).component()));
+            laps = isHere ? Math.max(laps, closure.lapMm()) : laps;
+        }
+        return laps;
     }
 
     /** The ring that an edge is part of; the longest where it is cut into several. Empty where it is sewn to something. */

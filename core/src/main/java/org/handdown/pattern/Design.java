@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.handdown.assembly.Assembly;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
 import org.handdown.measure.RefusedValueException;
@@ -18,6 +19,8 @@ import org.handdown.measure.RefusedValueException;
  * @param notes in sentences, lengths in mm
  * @param cautions where the design could hurt somebody, with the alternative
  * @param supplies what it takes beside its cloth
+ * @param closings where it opens
+ * @param laid pieces that lie on others
  */
 public record Design(
         String name,
@@ -26,7 +29,9 @@ public record Design(
         List<Size> rules,
         List<String> notes,
         List<String> cautions,
-        List<Supply> supplies) {
+        List<Supply> supplies,
+        List<Closing> closings,
+        List<Laid> laid) {
     private static final int MOST_PIECES = 60;
 
     public Design {
@@ -36,9 +41,23 @@ public record Design(
         notes = List.copyOf(notes);
         cautions = List.copyOf(cautions);
         supplies = List.copyOf(supplies);
+        closings = List.copyOf(closings);
+        laid = List.copyOf(laid);
         if (pieces.size() > MOST_PIECES) {
             throw new RefusedValueException("pieces", "A project takes 60 pieces at most.");
         }
+    }
+
+    /** Opens nowhere, and no piece lies on another. */
+    public Design(
+            String name,
+            List<Piece> pieces,
+            List<DesignSeam> seams,
+            List<Size> rules,
+            List<String> notes,
+            List<String> cautions,
+            List<Supply> supplies) {
+        this(name, pieces, seams, rules, notes, cautions, supplies, List.of(), List.of());
     }
 
     /** Takes nothing beside its cloth. */
@@ -56,17 +75,33 @@ public record Design(
     public Design taking(Supply... others) {
         List<Supply> more = new ArrayList<>(supplies);
         more.addAll(List.of(others));
-        return new Design(name, pieces, seams, rules, notes, cautions, more);
+        return withSupplies(more);
+    }
+
+    /** Opened here. */
+    public Design closing(Closing... others) {
+        List<Closing> more = new ArrayList<>(closings);
+        more.addAll(List.of(others));
+        return new Design(name, pieces, seams, rules, notes, cautions, supplies, more, laid);
+    }
+
+    /** With one piece on another, where both are there. */
+    public Design laying(String piece, String onto) {
+        List<Laid> more = new ArrayList<>(laid);
+        if (find(piece).isPresent() && find(onto).isPresent()) {
+            more.add(new Laid(piece, onto));
+        }
+        return new Design(name, pieces, seams, rules, notes, cautions, supplies, closings, more);
     }
 
     /** With other things beside its cloth. */
     public Design withSupplies(List<Supply> others) {
-        return new Design(name, pieces, seams, rules, notes, cautions, others);
+        return new Design(name, pieces, seams, rules, notes, cautions, others, closings, laid);
     }
 
     /** Sewn together otherwise. */
     public Design withSeams(List<DesignSeam> others) {
-        return new Design(name, pieces, others, rules, notes, cautions, supplies);
+        return new Design(name, pieces, others, rules, notes, cautions, supplies, closings, laid);
     }
 
     /** Pieces alone: nothing is known of how they are sewn. */
@@ -90,6 +125,11 @@ public record Design(
         return rules.stream().map(r -> r.taken(this)).toList();
     }
 
+    /** Every copy sewn to the others: rings, layers and how a seam is reached are read off it. */
+    public Assembly assembly() {
+        return SewnDesign.of(this);
+    }
+
     /** With one piece changed. */
     public Design with(String id, UnaryOperator<Piece> change) {
         return withPieces(pieces.stream()
@@ -101,19 +141,19 @@ public record Design(
     public Design noting(String sentence) {
         List<String> more = new ArrayList<>(notes);
         more.add(sentence);
-        return new Design(name, pieces, seams, rules, more, cautions, supplies);
+        return new Design(name, pieces, seams, rules, more, cautions, supplies, closings, laid);
     }
 
     /** With one more thing to look out for. */
     public Design cautioning(String sentence) {
         List<String> more = new ArrayList<>(cautions);
         more.add(sentence);
-        return new Design(name, pieces, seams, rules, notes, more, supplies);
+        return new Design(name, pieces, seams, rules, notes, more, supplies, closings, laid);
     }
 
     /** With other rules for its sizes. */
     public Design withRules(List<Size> others) {
-        return new Design(name, pieces, seams, others, notes, cautions, supplies);
+        return new Design(name, pieces, seams, others, notes, cautions, supplies, closings, laid);
     }
 
     /** With other pieces; seams and sizes that name an edge or a piece that is gone fall away. */
@@ -128,7 +168,14 @@ public record Design(
                 rules.stream().filter(r -> bare.hasTerms(r.terms())).toList(),
                 notes,
                 cautions,
-                supplies);
+                supplies,
+                closings.stream()
+                        .filter(c -> bare.has(List.of(c.one())) && bare.has(List.of(c.other())))
+                        .toList(),
+                laid.stream()
+                        .filter(l -> bare.find(l.piece()).isPresent()
+                                && bare.find(l.onto()).isPresent())
+                        .toList());
     }
 
     private boolean has(List<DesignSeam.Side> sides) {
@@ -167,14 +214,7 @@ public record Design(
             all.add(id.equals(p.id()) ? p : p.named(id, p.name() + " " + id.substring(p.id().length() + 1)));
         }
         List<DesignSeam> joined = new ArrayList<>(seams);
-        other.seams.forEach(s -> joined.add(new DesignSeam(
-                s.name(),
-                sides(s.one(), ids),
-                sides(s.other(), ids),
-                s.leastEaseMm(),
-                s.mostEaseMm(),
-                s.leastRatio(),
-                s.mostRatio())));
+        other.seams.forEach(s -> joined.add(s.between(s.name(), sides(s.one(), ids), sides(s.other(), ids))));
         List<Size> sizes = new ArrayList<>(rules);
         other.rules.forEach(r -> sizes.add(r.of(r.terms().stream()
                 .map(t -> new Size.Term(ids.getOrDefault(t.piece(), t.piece()), t.where(), t.times()))
@@ -185,7 +225,17 @@ public record Design(
         other.cautions.stream().filter(c -> !warned.contains(c)).forEach(warned::add);
         List<Supply> more = new ArrayList<>(supplies);
         more.addAll(other.supplies);
-        return new Design(name + " and " + other.name, all, joined, sizes, said, warned, more);
+        List<Closing> opened = new ArrayList<>(closings);
+        other.closings.forEach(c -> opened.add(new Closing(
+                c.name(),
+                sides(List.of(c.one()), ids).get(0),
+                sides(List.of(c.other()), ids).get(0),
+                c.lengthMm(),
+                c.lapMm())));
+        List<Laid> on = new ArrayList<>(laid);
+        other.laid.forEach(
+                l -> on.add(new Laid(ids.getOrDefault(l.piece(), l.piece()), ids.getOrDefault(l.onto(), l.onto()))));
+        return new Design(name + " and " + other.name, all, joined, sizes, said, warned, more, opened, on);
     }
 
     private static List<DesignSeam.Side> sides(List<DesignSeam.Side> sides, java.util.Map<String, String> ids) {

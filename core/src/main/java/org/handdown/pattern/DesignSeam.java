@@ -13,6 +13,7 @@ import org.handdown.measure.Wording;
  * @param leastRatio and mostRatio: of the second side to the first; both 1 where nothing is gathered or stretched
  * @param leastEaseMm the second side may be longer by at least this
  * @param mostEaseMm and at most this; both 0 where the two must agree
+ * @param copies which copies of its pieces it sews to which
  */
 public record DesignSeam(
         String name,
@@ -21,11 +22,28 @@ public record DesignSeam(
         double leastEaseMm,
         double mostEaseMm,
         double leastRatio,
-        double mostRatio) {
+        double mostRatio,
+        Copies copies) {
     /** Half a millimetre is what a chalk line hides; two is what a seam eases in unseen (common practice, no source). */
     private static final double UNSEEN_MM = 2;
 
     private static final double NEAR_MM = 1;
+
+    /** How the copies of pieces meet in a seam: an edge alone does not tell. */
+    public enum Copies {
+        /** Alike on both sides of the body; a piece sewn to itself along one edge meets its partner there. */
+        EACH_SIDE,
+        /** Each copy is closed on itself: a sleeve. */
+        ITSELF,
+        /** Each copy to the next, the last to the first: the panels of a skirt. */
+        RING,
+        /** Each copy to the next, both ends free. */
+        ROW,
+        /** The second side lies behind the first, as a facing and a lining do. */
+        BEHIND,
+        /** Alike in length, and each sewn to something that is not drawn here. */
+        ALIKE
+    }
 
     /** An edge of a piece, counted {@code times}. */
     public record Side(String piece, String edge, int times) {}
@@ -73,7 +91,7 @@ public record DesignSeam(
     }
 
     public DesignSeam(String name, List<Side> one, List<Side> other, double leastEaseMm, double mostEaseMm) {
-        this(name, one, other, leastEaseMm, mostEaseMm, 1, 1);
+        this(name, one, other, leastEaseMm, mostEaseMm, 1, 1, Copies.EACH_SIDE);
     }
 
     public DesignSeam {
@@ -83,7 +101,17 @@ public record DesignSeam(
 
     /** The other side is gathered or stretched onto the first. */
     public static DesignSeam byRatio(String name, List<Side> one, List<Side> other, double least, double most) {
-        return new DesignSeam(name, one, other, 0, 0, least, most);
+        return new DesignSeam(name, one, other, 0, 0, least, most, Copies.EACH_SIDE);
+    }
+
+    /** The same of other copies. */
+    public DesignSeam with(Copies others) {
+        return new DesignSeam(name, one, other, leastEaseMm, mostEaseMm, leastRatio, mostRatio, others);
+    }
+
+    /** The same between other edges. */
+    public DesignSeam between(String newName, List<Side> newOne, List<Side> newOther) {
+        return new DesignSeam(newName, newOne, newOther, leastEaseMm, mostEaseMm, leastRatio, mostRatio, copies);
     }
 
     public Walk walk(Design design) {

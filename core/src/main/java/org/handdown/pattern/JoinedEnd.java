@@ -23,7 +23,10 @@ public record JoinedEnd(DesignSeam seam, DesignSeam.Side one, DesignSeam.Side ot
     public static List<JoinedEnd> of(Design design) {
         List<JoinedEnd> ends = new ArrayList<>();
         for (DesignSeam seam : design.seams()) {
-            if (isPlain(seam) && !isLayer(seam) && !isLikeness(seam)) {
+            if (isPlain(seam)
+                    && !isLayer(seam)
+                    && !isDoubled(design, seam)
+                    && seam.copies() != DesignSeam.Copies.ALIKE) {
                 of(design, seam).stream()
                         .filter(e -> design.seams().stream().noneMatch(s -> e.isSewnBy(s)))
                         .forEach(ends::add);
@@ -36,14 +39,15 @@ public record JoinedEnd(DesignSeam seam, DesignSeam.Side one, DesignSeam.Side ot
         return seam.one().size() == 1 && seam.other().size() == 1 && seam.leastRatio() == 1 && seam.mostRatio() == 1;
     }
 
-    /** Both edges of a piece that must be alike, each sewn to something that is not drawn here. */
-    private static boolean isLikeness(DesignSeam seam) {
-        return seam.name().startsWith("both ")
-                && seam.one().get(0).piece().equals(seam.other().get(0).piece());
+    /** Two layers of one piece, turned along the seam: their lines end in a fold. */
+    private static boolean isDoubled(Design design, DesignSeam seam) {
+        DesignSeam.Side one = seam.one().get(0);
+        return isAt(one, seam.other().get(0)) && !design.piece(one.piece()).pair();
     }
 
     private static boolean isLayer(DesignSeam seam) {
-        return seam.other().get(0).piece().matches(".*-(facing|lining|interfacing)");
+        return seam.copies() == DesignSeam.Copies.BEHIND
+                || seam.other().get(0).piece().matches(".*-(facing|lining|interfacing)");
     }
 
     /** Are the lines that meet here sewn to each other? */

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.handdown.assembly.Opening;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
 import org.handdown.panel.Panel;
@@ -12,7 +13,6 @@ import org.handdown.reuse.Inventory;
 import org.handdown.reuse.Keeper;
 import org.handdown.source.Source;
 import org.handdown.source.graph.Anatomy;
-import org.handdown.source.graph.Opening;
 import org.handdown.source.graph.StitchType;
 import org.handdown.unpick.JoinDecision;
 import org.handdown.unpick.UnpickPlan;
@@ -79,7 +79,7 @@ final class ClothRoom {
                         kept.of(
                                 Kept.Result.OPENINGS,
                                 List.of(source.construction()),
-                                () -> Opening.of(anatomy().orElseThrow())),
+                                () -> Opening.of(anatomy().orElseThrow().assembly())),
                         source.cloth(),
                         aim == null ? null : aim.wearer());
     }

@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
+import org.handdown.assembly.Opening;
 import org.handdown.body.BodyMeasure;
+import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
@@ -55,6 +57,27 @@ final class PatternRoom {
             return design.pieces().isEmpty() ? Optional.empty() : Optional.of(design);
         }
         return inserts().map(i -> Design.of("inserts", i.pieces()));
+    }
+
+    /** How what is cut out is put on, once it is sewn; nothing before something is drafted. */
+    List<PutOn> putOn() {
+        Aim aim = project.aim();
+        Design now = design().orElse(null);
+        if (now == null || !(project.pieces() instanceof PatternPieces)) {
+            return List.of();
+        }
+        List<Opening> openings = kept.of(Kept.Result.OPENINGS, List.of(now), () -> Opening.of(now.assembly()));
+        return openings.stream()
+                .map(o -> PutOn.of(o, clothOf(now, o), aim == null ? null : aim.wearer()))
+                .toList();
+    }
+
+    /** The cloth that a ring is of: a rib's neckband gives as the rib does. Null where nothing there serves its role. */
+    private @Nullable Cloth clothOf(Design now, Opening opening) {
+        return now.find(opening.component().split("#")[0])
+                .flatMap(p -> table.roles().serving(p.cloth()).stream().findFirst())
+                .flatMap(table::cloth)
+                .orElse(null);
     }
 
     String what() {

@@ -2,6 +2,7 @@ package org.handdown.project;
 
 import java.util.List;
 import java.util.Optional;
+import org.handdown.assembly.Opening;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Passage;
 import org.handdown.body.Passage.Over;
@@ -9,7 +10,6 @@ import org.handdown.body.Wearer;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.Weave;
 import org.handdown.measure.Wording;
-import org.handdown.source.graph.Opening;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,9 +34,10 @@ public record PutOn(
         return openings.stream().map(o -> of(o, cloth, wearer)).toList();
     }
 
-    private static PutOn of(Opening opening, Cloth cloth, @Nullable Wearer wearer) {
+    /** @param cloth of the ring; null where it is not known yet */
+    static PutOn of(Opening opening, @Nullable Cloth cloth, @Nullable Wearer wearer) {
         Over over = switch (opening.place()) {
-            case NECK -> Over.HEAD;
+            case NECK, HEAD -> Over.HEAD;
             case WAIST -> Over.HIPS;
             case SLEEVE_END -> Over.HAND;
             case LEG_END -> Over.HEEL;
@@ -47,9 +48,9 @@ public record PutOn(
                 opening,
                 over,
                 body,
-                cloth.sheet().lastingAcross(),
-                cloth.sheet().across() != null,
-                cloth.weave() == Weave.KNIT);
+                cloth == null ? 0 : cloth.sheet().lastingAcross(),
+                cloth != null && cloth.sheet().across() != null,
+                cloth == null || cloth.weave() == Weave.KNIT);
     }
 
     private static double bodyMm(Over over, Wearer wearer) {

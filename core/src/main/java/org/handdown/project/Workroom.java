@@ -99,6 +99,11 @@ public final class Workroom {
     }
 
     /** How the source is put on as it is, ring by ring. */
+    public List<PutOn> designPutOn() {
+        return pattern.putOn();
+    }
+
+    /** How the source is put on as it is. */
     public List<PutOn> putOn() {
         return cloth.putOn();
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
+import org.handdown.assembly.Opening;
 import org.handdown.body.BodyMeasure;
 import org.handdown.body.Wearer;
 import org.handdown.cloth.Cloth;
@@ -19,7 +20,6 @@ import org.handdown.measure.Wording;
 import org.handdown.source.anatomy.MeasureSpec;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Anatomy;
-import org.handdown.source.graph.Opening;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** How a garment that stays whole is put on: what its own seams tell, against the wearer. */
 class PutOnTest {
     private static List<Opening> of(SourceKind kind, Map<String, Double> changed) {
-        return Opening.of(Demo.average(kind, changed).anatomy());
+        return Opening.of(Demo.average(kind, changed).anatomy().assembly());
     }
 
     private static List<String> names(SourceKind kind) {
@@ -65,10 +65,10 @@ class PutOnTest {
             for (int i = 0; i < spec.options().size(); i++) {
                 Anatomy built =
                         Demo.average(kind, Map.of(spec.id(), (double) i)).anatomy();
-                assertThat(Opening.of(built))
+                assertThat(Opening.of(built.assembly()))
                         .as("%s, %s %d", kind, spec.id(), i)
                         .hasSizeBetween(Math.max(0, expected - 2), expected + 2);
-                assertThat(Opening.of(built)).allMatch(o -> o.girthMm() > 50 && o.girthMm() < 8000);
+                assertThat(Opening.of(built.assembly())).allMatch(o -> o.girthMm() > 50 && o.girthMm() < 8000);
             }
         }
     }

@@ -83,8 +83,7 @@ public record LayerFrom(String name, String piece, PieceCloth of, double shorter
             if (isNew
                     && one.size() == seam.one().size()
                     && other.size() == seam.other().size()) {
-                seams.add(new DesignSeam(
-                        name, one, other, seam.leastEaseMm(), seam.mostEaseMm(), seam.leastRatio(), seam.mostRatio()));
+                seams.add(seam.between(name, one, other));
             }
         }
         return seams;

@@ -107,18 +107,11 @@ public record Piecing(String name, String piece, Point from, Point to, double al
                     0));
         }
         List<Size> rules = design.rules().stream().map(r -> counting(r, parts)).toList();
-        return new Design(design.name(), pieces, seams, rules, design.notes(), design.cautions(), design.supplies());
+        return design.withPieces(pieces).withSeams(seams).withRules(rules);
     }
 
     private DesignSeam counting(DesignSeam seam, List<Piece> parts) {
-        return new DesignSeam(
-                seam.name(),
-                sides(seam.one(), parts),
-                sides(seam.other(), parts),
-                seam.leastEaseMm(),
-                seam.mostEaseMm(),
-                seam.leastRatio(),
-                seam.mostRatio());
+        return seam.between(seam.name(), sides(seam.one(), parts), sides(seam.other(), parts));
     }
 
     private List<DesignSeam.Side> sides(List<DesignSeam.Side> sides, List<Piece> parts) {

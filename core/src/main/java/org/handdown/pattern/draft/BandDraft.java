@@ -6,8 +6,10 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.EdgeWish;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.Piece;
@@ -126,11 +128,20 @@ final class BandDraft {
                             ? "Bias grows when it hangs and stretches when it is sewn: sew it to straight grain, stay-stitched, and interface one half."
                             : "Interface one half, up to the fold, without the allowances.");
         }
-        Design design = new Design("waistband", List.of(band), List.of(), sizes, notes, List.of());
+        boolean isRing = kind == 1 || kind == 3;
+        Design design =
+                new Design("waistband", List.of(band), isRing ? ends("waistband") : List.of(), sizes, notes, List.of());
+        if (!isRing) {
+            return design.closing(Closing.lapping("waistband", "waistband", "right", "left", f.of("overlap")));
+        }
         return kind == 1
                 ? design.taking(Supply.elastic(
                         "waistband", 1, f.practice().elasticMm(f.body(BodyMeasure.WAIST)), f.of("elastic")))
                 : design;
+    }
+
+    private static List<DesignSeam> ends(String band) {
+        return List.of(Join.itself("ends of the band", band, "right", "left"));
     }
 
     private static Piece closed(Figures f, boolean isBias) {
@@ -167,7 +178,7 @@ final class BandDraft {
         return new Design(
                 "cuff",
                 List.of(band),
-                List.of(),
+                ends("band"),
                 List.of(
                         Size.opening(
                                 "pulled along its edge",

@@ -5,6 +5,7 @@ import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.EdgeWish;
@@ -101,7 +102,10 @@ final class BodywarmerDraft {
                     .optional()
                     .piece());
         }
-        return new Design("bodywarmer", pieces, seams(), sizes(), notes(), cautions()).taking(supplies());
+        return new Design("bodywarmer", pieces, seams(), sizes(), notes(), cautions())
+                .taking(supplies())
+                .laying("pocket", "front")
+                .closing(Closing.lapping("front, with loops", "front", "centre", "centre", 0));
     }
 
     private Piece frontPiece() {
@@ -145,23 +149,55 @@ final class BodywarmerDraft {
                 TopBlock.sides(front, "side", "side left"),
                 Join.equal("shoulder seams", "front", "shoulder", "back", "shoulder left")));
         if (f.is("lined")) {
-            seams.add(Join.equal("front edge to its lining", "front", "centre", "front-lining", "centre"));
-            double liningOff =
-                    inside(front).armhole("").lengthMm() - front.armhole("").lengthMm();
-            seams.add(Join.eased(
-                    "armhole to its lining",
-                    List.of(Join.side("front", "armhole")),
-                    List.of(Join.side("front-lining", "armhole")),
-                    liningOff,
-                    liningOff));
-            seams.add(Join.eased(
-                    "back neck to its lining, the pleat laid",
-                    List.of(Join.side("back", "neck")),
-                    List.of(Join.side("back-lining", "neck")),
-                    LINING_PLEAT_MM,
-                    LINING_PLEAT_MM));
+            seams.addAll(lined());
         }
         return seams;
+    }
+
+    /** The lining's own seams, and all round where it is sewn behind the outer cloth. */
+    private List<DesignSeam> lined() {
+        TopBlock innerFront = inside(front);
+        TopBlock innerBack = inside(back);
+        double hem = LINING_PLEAT_MM + (innerFront.hemGirth() - front.hemGirth());
+        return List.of(
+                TopBlock.sides(innerFront, "side", "side left")
+                        .between(
+                                "side seams of the lining",
+                                List.of(Join.side("back-lining", "side left")),
+                                List.of(Join.side("front-lining", "side"))),
+                Join.equal("shoulder seams of the lining", "front-lining", "shoulder", "back-lining", "shoulder left"),
+                Join.behind("front edge to its lining", "front", "centre", "front-lining", "centre"),
+                Join.behind("front neck to its lining", "front", "neck", "front-lining", "neck"),
+                behind("back neck to its lining, the pleat laid", "back", "neck", "neck", LINING_PLEAT_MM),
+                behind(
+                        "armhole to its lining",
+                        "front",
+                        "armhole",
+                        "armhole",
+                        innerFront.armhole("").lengthMm() - front.armhole("").lengthMm()),
+                behind(
+                        "back armhole to its lining",
+                        "back",
+                        "armhole right",
+                        "armhole right",
+                        innerBack.armhole("").lengthMm() - back.armhole("").lengthMm()),
+                Join.eased(
+                                "hem to the lining's, the pleat laid",
+                                List.of(Join.side("front", "hem", 2), Join.side("back", "hem")),
+                                List.of(Join.side("front-lining", "hem", 2), Join.side("back-lining", "hem")),
+                                hem,
+                                hem)
+                        .with(DesignSeam.Copies.BEHIND));
+    }
+
+    private static DesignSeam behind(String name, String piece, String edge, String liningEdge, double longerMm) {
+        return Join.eased(
+                        name,
+                        List.of(Join.side(piece, edge)),
+                        List.of(Join.side(piece + "-lining", liningEdge)),
+                        longerMm,
+                        longerMm)
+                .with(DesignSeam.Copies.BEHIND);
     }
 
     private List<Size> sizes() {

@@ -72,14 +72,23 @@ final class CapDraft {
         pieces.add(brim("brim", "brim", PieceCloth.SHELL));
         pieces.add(brim("brim-interfacing", "brim interfacing", PieceCloth.INTERFACING));
         List<DesignSeam> seams = List.of(
-                Join.equal("crown quarters", "crown", "right", "crown", "left"),
+                Join.ring("crown quarters", "crown", "right", "left"),
                 Join.equal(
                         "crown on the side",
                         List.of(Join.side("crown", "hem", QUARTERS)),
                         List.of(Join.side("side", "hem", 2))),
-                Join.equal("side seams", "side", "right", "side", "left"),
+                Join.ring("side seams", "side", "right", "left"),
+                Join.itself("ends of the band", "band", "right", "left"),
                 Join.equal("band on the side", List.of(Join.side("side", "upper", 2)), "band", "lower", 1),
-                Join.equal("both brims along their outer edge", "brim", "outer", "brim", "outer"));
+                Join.equal("both brims along their outer edge", "brim", "outer", "brim", "outer"),
+                Join.ring("crown quarters of the lining", "crown-lining", "right", "left"),
+                Join.equal(
+                        "crown on the side of the lining",
+                        List.of(Join.side("crown-lining", "hem", QUARTERS)),
+                        List.of(Join.side("side-lining", "hem", 2))),
+                Join.ring("side seams of the lining", "side-lining", "right", "left"),
+                Join.equal("lining in the ring", List.of(Join.side("side", "upper", 2)), "side-lining", "upper", 2)
+                        .with(DesignSeam.Copies.BEHIND));
         List<Size> sizes = List.of(
                 Size.girth(
                         "ring at the head",
@@ -97,7 +106,9 @@ final class CapDraft {
                         "The brim takes %.0f mm of the ring, its middle at the middle of the front; clip its inner curve before it is sewn in.",
                         BRIM_SHARE * ring),
                 "Interface one layer of the brim only, cut without its allowance.");
-        return new Design("cap", pieces, seams, sizes, notes, List.of());
+        return new Design("cap", pieces, seams, sizes, notes, List.of())
+                .laying("brim", "side")
+                .laying("brim-interfacing", "brim");
     }
 
     private Piece crown(Sector quarter, String id, String name, PieceCloth cloth) {

@@ -81,7 +81,7 @@ final class CircleSkirtDraft {
                 .piece();
         Piece band = Waistband.of(f, waist + f.of("overlap"), f.of("overlap")).piece();
         List<DesignSeam> seams = new ArrayList<>();
-        seams.add(Join.equal("side seams", "panel", "right", "panel", "left"));
+        seams.add(Join.ring("side seams", "panel", "right", "left"));
         seams.add(new DesignSeam(
                 "waistband on the waist",
                 List.of(Join.side("panel", "upper", panels)),
@@ -113,7 +113,8 @@ final class CircleSkirtDraft {
                                 Size.length("length", length, new Size.Term("panel", "right", 1))),
                         notes,
                         List.of())
-                .taking(FullSkirtDraft.zip("opening at the waist", f.body(BodyMeasure.HIP), waist));
+                .taking(FullSkirtDraft.zip("opening at the waist", f.body(BodyMeasure.HIP), waist))
+                .closing(FullSkirtDraft.opening(f, waist, Join.side("panel", "right"), Join.side("panel", "left")));
     }
 
     private static List<String> notes(Figures f, double hem, double r) {

@@ -146,7 +146,10 @@ final class DungareesDraft {
                         sizes(),
                         List.of(Movement.sitting(f.body(BodyMeasure.HIP), back.centreLift() + CROTCH_DROP_MM), CORNERS),
                         List.of())
-                .taking(Supply.buttons("straps on the bib", 2, 0));
+                .taking(Supply.buttons("straps on the bib", 2, 0))
+                .laying("strap", "back-bib")
+                .laying("knee-patch", "front-leg")
+                .laying("bib-pocket", "bib");
     }
 
     private double strapLength() {
@@ -225,17 +228,21 @@ final class DungareesDraft {
         return List.of(
                 Join.equal("inseam", "front-leg", "inseam", "back-leg", "inseam"),
                 Join.equal("side seam", "front-leg", "side", "back-leg", "side"),
+                Join.centre("front centre seam", "front-leg", "centre"),
+                Join.centre("back centre seam", "back-leg", "centre"),
                 Join.equal("bib to front waist", List.of(Join.side("bib", "lower")), "front-leg", "waist-bib", 2),
                 Join.equal(
                         "back bib to back waist", List.of(Join.side("back-bib", "lower")), "back-leg", "waist-bib", 2),
-                Join.equal("bib facing to bib top", "bib", "upper", "bib-facing", "upper"),
-                Join.equal("back bib facing to back bib top", "back-bib", "upper", "back-bib-facing", "upper"),
+                Join.behind("bib facing to bib top", "bib", "upper", "bib-facing", "upper"),
+                Join.behind("back bib facing to back bib top", "back-bib", "upper", "back-bib-facing", "upper"),
                 Join.equal(
-                        "side waist to its facing",
-                        List.of(Join.side("front-leg", "waist-side"), Join.side("back-leg", "waist-side")),
-                        "side-facing",
-                        "right",
-                        1));
+                                "side waist to its facing",
+                                List.of(Join.side("front-leg", "waist-side"), Join.side("back-leg", "waist-side")),
+                                "side-facing",
+                                "right",
+                                1)
+                        .with(DesignSeam.Copies.BEHIND),
+                Join.itself("straps, lengthwise", "strap", "right", "left"));
     }
 
     private List<Size> sizes() {

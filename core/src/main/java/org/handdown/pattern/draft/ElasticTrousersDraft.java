@@ -102,7 +102,9 @@ final class ElasticTrousersDraft {
                         pieces,
                         List.of(
                                 Join.equal("inseam", "front-leg", "inseam", "back-leg", "inseam"),
-                                Join.equal("side seam", "front-leg", "side", "back-leg", "side")),
+                                Join.equal("side seam", "front-leg", "side", "back-leg", "side"),
+                                Join.centre("front centre seam", "front-leg", "centre"),
+                                Join.centre("back centre seam", "back-leg", "centre")),
                         sizes(f, isShort),
                         notes,
                         cautions)

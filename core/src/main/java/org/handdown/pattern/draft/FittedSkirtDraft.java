@@ -146,7 +146,9 @@ final class FittedSkirtDraft {
                         sizes,
                         notes,
                         List.of())
-                .taking(FullSkirtDraft.zip("left side, from the waist", f.body(BodyMeasure.HIP), waist));
+                .taking(FullSkirtDraft.zip("left side, from the waist", f.body(BodyMeasure.HIP), waist))
+                .closing(FullSkirtDraft.opening(
+                        f, waist, Join.side("front", "side right"), Join.side("back", "side left")));
     }
 
     /** The band is as long as the waist after its darts, and the overlap. */

@@ -6,6 +6,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
@@ -85,7 +86,7 @@ final class FullSkirtDraft {
         int panels = f.count("panels");
         Paper paper = gatheredPanel(f, all / panels, elastic);
         List<Piece> pieces = new ArrayList<>(List.of(paper.seams(f.of("seam")).piece()));
-        List<DesignSeam> seams = new ArrayList<>(List.of(Join.equal("side seams", "panel", "right", "panel", "left")));
+        List<DesignSeam> seams = new ArrayList<>(List.of(Join.ring("side seams", "panel", "right", "left")));
         List<Size> sizes = new ArrayList<>();
         if (elastic) {
             sizes.add(Size.opening(
@@ -117,7 +118,8 @@ final class FullSkirtDraft {
         Design design = new Design("gathered skirt", pieces, seams, sizes, notes, List.of());
         return elastic
                 ? design.taking(Supply.elastic("waist", 1, f.practice().elasticMm(f.waist()), f.of("band")))
-                : design.taking(zip("opening at the waist", f.body(BodyMeasure.HIP), waist));
+                : design.taking(zip("opening at the waist", f.body(BodyMeasure.HIP), waist))
+                        .closing(opening(f, waist, Join.side("panel", "right"), Join.side("panel", "left")));
     }
 
     private static Paper gatheredPanel(Figures f, double wide, boolean elastic) {
@@ -152,6 +154,15 @@ final class FullSkirtDraft {
     static Supply[] zip(String use, double hip, double waist) {
         double open = openMm(hip, waist);
         return open == 0 ? new Supply[0] : new Supply[] {Supply.of(Supply.Kind.ZIP, use, open)};
+    }
+
+    /** The band's ends, and a seam below them where hips do not pass the waist. */
+    static Closing[] opening(Figures f, double waist, DesignSeam.Side one, DesignSeam.Side other) {
+        double open = openMm(f.body(BodyMeasure.HIP), waist);
+        Closing band = Closing.lapping("waistband", "waistband", "right", "left", f.of("overlap"));
+        return open == 0
+                ? new Closing[] {band}
+                : new Closing[] {band, new Closing("opening below the band", one, other, open, 0)};
     }
 
     private static String entry(Figures f, double waist, boolean elastic) {
@@ -218,33 +229,34 @@ final class FullSkirtDraft {
                         : "Mark all pleats from one end, not each from the last; baste them before the band goes on.",
                 entry(f, waist, false));
         return new Design(
-                "pleated skirt",
-                List.of(paper.piece(), band),
-                List.of(
-                        Join.equal("side seams", "panel", "right", "panel", "left"),
-                        new DesignSeam(
-                                "band on the waist, pleats laid",
-                                List.of(Join.side("panel", "upper", panels)),
-                                List.of(Join.side("waistband", "lower")),
-                                less,
-                                less)),
-                List.of(
-                        Size.girth(
-                                "waist, pleats laid",
-                                f.waist(),
-                                f.of("waistEase"),
-                                0,
-                                new Size.Term("panel", "upper", panels)),
-                        closedBand(f),
-                        Size.opening(
-                                "panels with their pleats open, over the hips",
-                                f.body(BodyMeasure.HIP) + HIP_ROOM_MM,
-                                0,
-                                new Size.Term("panel", "lower", panels)),
-                        Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)),
-                        Size.length("length", high, new Size.Term("panel", "right", 1))),
-                notes,
-                List.of());
+                        "pleated skirt",
+                        List.of(paper.piece(), band),
+                        List.of(
+                                Join.ring("side seams", "panel", "right", "left"),
+                                new DesignSeam(
+                                        "band on the waist, pleats laid",
+                                        List.of(Join.side("panel", "upper", panels)),
+                                        List.of(Join.side("waistband", "lower")),
+                                        less,
+                                        less)),
+                        List.of(
+                                Size.girth(
+                                        "waist, pleats laid",
+                                        f.waist(),
+                                        f.of("waistEase"),
+                                        0,
+                                        new Size.Term("panel", "upper", panels)),
+                                closedBand(f),
+                                Size.opening(
+                                        "panels with their pleats open, over the hips",
+                                        f.body(BodyMeasure.HIP) + HIP_ROOM_MM,
+                                        0,
+                                        new Size.Term("panel", "lower", panels)),
+                                Size.length("hem, all round", 0, new Size.Term("panel", "lower", panels)),
+                                Size.length("length", high, new Size.Term("panel", "right", 1))),
+                        notes,
+                        List.of())
+                .closing(opening(f, waist, Join.side("panel", "right"), Join.side("panel", "left")));
     }
 
     private static Paper pleatedPanel(Figures f, int each, double flat, double high) {

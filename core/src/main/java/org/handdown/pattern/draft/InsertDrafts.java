@@ -95,7 +95,7 @@ final class InsertDrafts {
         return new Design(
                 "side insert",
                 insert.pieces(),
-                List.of(Join.equal("both sides of the insert", "side-insert", "right", "side-insert", "left")),
+                List.of(Join.alike("both sides of the insert", "side-insert", "right", "left")),
                 List.of(
                         Size.length(
                                 "gained at the hem, all round",
@@ -130,7 +130,7 @@ final class InsertDrafts {
         return new Design(
                 "gusset",
                 List.of(piece),
-                List.of(Join.equal("both sides", "gusset", "right", "gusset", "left")),
+                List.of(Join.alike("both sides", "gusset", "right", "left")),
                 List.of(Size.length("side, as long as the slit", slit, new Size.Term("gusset", "right", 1))),
                 List.of("Sew each side from the point outwards; reinforce the point before the slit is cut."),
                 List.of());
@@ -161,7 +161,7 @@ final class InsertDrafts {
         return new Design(
                 "godet",
                 List.of(piece),
-                List.of(Join.equal("both sides", "godet", "right", "godet", "left")),
+                List.of(Join.alike("both sides", "godet", "right", "left")),
                 List.of(
                         Size.length("side, as long as the slit", slit, new Size.Term("godet", "right", 1)),
                         Size.length(

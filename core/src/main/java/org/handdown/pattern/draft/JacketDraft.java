@@ -122,7 +122,7 @@ final class JacketDraft {
                         List.of(Join.side("sleeve", "head")),
                         0,
                         0),
-                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
+                Join.itself("underarm seam", "sleeve", "right", "left"),
                 bandSeam()));
         List<Size> sizes = sizes();
         sizes.add(Size.opening("upper arm", f.body(BodyMeasure.UPPER_ARM), 0, new Size.Term("sleeve", "upper arm", 1)));
@@ -170,7 +170,7 @@ final class JacketDraft {
         List<DesignSeam> seams = List.of(
                 Join.equal("side and underarm seams", "front", "side", "back", "side"),
                 Join.equal("shoulder and over the arm", "front", "shoulder", "back", "shoulder"),
-                Join.equal("centre back", "back", "centre", "back", "centre"),
+                Join.centre("centre back", "back", "centre"),
                 Join.equal(
                         "band on fronts and neck",
                         List.of(

@@ -27,6 +27,31 @@ final class Join {
         return new DesignSeam(name, one, other, 0, 0);
     }
 
+    /** A piece closed on itself, each copy of it. */
+    static DesignSeam itself(String name, String piece, String edge, String otherEdge) {
+        return equal(name, piece, edge, piece, otherEdge).with(DesignSeam.Copies.ITSELF);
+    }
+
+    /** All copies of a piece, each to the next and the last to the first. */
+    static DesignSeam ring(String name, String piece, String edge, String otherEdge) {
+        return equal(name, piece, edge, piece, otherEdge).with(DesignSeam.Copies.RING);
+    }
+
+    /** A piece and its partner along the same edge. */
+    static DesignSeam centre(String name, String piece, String edge) {
+        return equal(name, piece, edge, piece, edge);
+    }
+
+    /** The other lies behind the first. */
+    static DesignSeam behind(String name, String one, String edge, String other, String otherEdge) {
+        return equal(name, one, edge, other, otherEdge).with(DesignSeam.Copies.BEHIND);
+    }
+
+    /** Both edges of a piece that must be alike. */
+    static DesignSeam alike(String name, String piece, String edge, String otherEdge) {
+        return equal(name, piece, edge, piece, otherEdge).with(DesignSeam.Copies.ALIKE);
+    }
+
     /** The other side is longer by an ease. */
     static DesignSeam eased(
             String name, List<DesignSeam.Side> one, List<DesignSeam.Side> other, double leastMm, double mostMm) {

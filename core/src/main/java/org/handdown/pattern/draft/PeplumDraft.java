@@ -4,6 +4,7 @@ import java.util.List;
 import org.handdown.body.BodyMeasure;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Design;
+import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Piece;
 import org.handdown.pattern.Size;
 
@@ -65,7 +66,11 @@ final class PeplumDraft {
         return new Design(
                 "peplum",
                 List.of(panel),
-                List.of(Join.equal("panel seams", "panel", "right", "panel", "left")),
+                List.of(
+                        f.is("open")
+                                ? Join.ring("panel seams", "panel", "right", "left")
+                                        .with(DesignSeam.Copies.ROW)
+                                : Join.ring("panel seams", "panel", "right", "left")),
                 List.of(
                         Size.length("upper edge", f.of("edge"), new Size.Term("panel", "upper", panels)),
                         Size.length("hem, all round", 0, new Size.Term("panel", "hem", panels))),

@@ -6,6 +6,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
@@ -95,8 +96,9 @@ final class PinaforeDraft {
                         "pinafore bib",
                         List.of(bib, facing, straps, band),
                         List.of(
-                                Join.equal("facing on the bib's top", "bib", "upper", "bib-facing", "upper"),
-                                Join.equal("facing on the bib's sides", "bib", "right", "bib-facing", "right")),
+                                Join.behind("facing on the bib's top", "bib", "upper", "bib-facing", "upper"),
+                                Join.behind("facing on the bib's sides", "bib", "right", "bib-facing", "right"),
+                                Join.itself("straps, lengthwise", "strap", "right", "left")),
                         List.of(
                                 Size.girth(
                                                 "waistband closed",
@@ -111,7 +113,10 @@ final class PinaforeDraft {
                                 "The bib's middle on the band's middle; the straps cross at the back and button inside the band.",
                                 "Press the band in its fold, sew it to the skirt, then the bib on its inner edge."),
                         cautions)
-                .taking(Supply.buttons("straps inside the band", 2, 0));
+                .taking(Supply.buttons("straps inside the band", 2, 0))
+                .closing(Closing.lapping("waistband", "waistband", "right", "left", f.of("overlap")))
+                .laying("bib", "waistband")
+                .laying("strap", "bib");
     }
 
     private static Paper bibPiece(String id, String name, double bottom, double top, double high, double seam) {
@@ -144,20 +149,26 @@ final class PinaforeDraft {
                 ? List.of(BodyLimits.TIES, BodyLimits.CORD)
                 : List.of();
         return new Design(
-                "apron",
-                pieces,
-                List.of(Join.equal("both armholes", "apron", "armhole right", "apron", "armhole left")),
-                List.of(
-                        Size.length("width at the hem", 2 * half, new Size.Term("apron", "hem", 1)),
-                        Size.opening(
-                                "strap and bib, which go over the head",
-                                f.body(BodyMeasure.HEAD_GIRTH),
-                                0,
-                                new Size.Term("neck-strap", "right", 1),
-                                new Size.Term("apron", "upper", 1)),
-                        Size.length("side, below the waist", 0, new Size.Term("apron", "side right", 1))),
-                List.of("The strap goes over the head: try it before both ends are sewn."),
-                cautions);
+                        "apron",
+                        pieces,
+                        List.of(
+                                Join.alike("both armholes", "apron", "armhole right", "armhole left"),
+                                Join.itself("ties, lengthwise", "tie", "right", "left"),
+                                Join.itself("neck strap, lengthwise", "neck-strap", "right", "left")),
+                        List.of(
+                                Size.length("width at the hem", 2 * half, new Size.Term("apron", "hem", 1)),
+                                Size.opening(
+                                        "strap and bib, which go over the head",
+                                        f.body(BodyMeasure.HEAD_GIRTH),
+                                        0,
+                                        new Size.Term("neck-strap", "right", 1),
+                                        new Size.Term("apron", "upper", 1)),
+                                Size.length("side, below the waist", 0, new Size.Term("apron", "side right", 1))),
+                        List.of("The strap goes over the head: try it before both ends are sewn."),
+                        cautions)
+                .laying("tie", "apron")
+                .laying("neck-strap", "apron")
+                .laying("pocket", "apron");
     }
 
     private static Piece apronBody(Figures f, double half, double top, double high) {

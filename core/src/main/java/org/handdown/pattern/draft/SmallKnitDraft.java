@@ -88,7 +88,7 @@ final class SmallKnitDraft {
         return new Design(
                 "leg warmers",
                 List.of(piece),
-                List.of(Join.equal("seam", "leg-warmer", "right", "leg-warmer", "left")),
+                List.of(Join.itself("seam", "leg-warmer", "right", "left")),
                 List.of(
                         Size.girth(
                                 "calf",
@@ -141,8 +141,9 @@ final class SmallKnitDraft {
                 "beanie",
                 List.of(side, cuff),
                 List.of(
-                        Join.equal("straight side seams", "half", "right", "half", "left"),
-                        Join.equal("crown seams", "half", "crown right", "half", "crown left"),
+                        Join.ring("straight side seams", "half", "right", "left"),
+                        Join.ring("crown seams", "half", "crown right", "crown left"),
+                        Join.itself("ends of the cuff", "cuff", "right", "left"),
                         Join.ratio(
                                 "cuff on the edge",
                                 List.of(Join.side("half", "lower", 2)),

@@ -6,6 +6,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.CutGrain;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.EdgeWish;
@@ -100,8 +101,14 @@ final class SmockDraft {
                     .wish("upper", EdgeWish.of(Role.POCKET))
                     .piece());
         }
+        Closing ends = Closing.lapping("ends of the binding", "neck-binding", "lower", "upper", 2 * body.beyond());
         return new Design("smock", pieces, sewing.seams(), sewing.sizes(), sewing.notes(neck), sewing.cautions())
-                .taking(sewing.supplies());
+                .taking(sewing.supplies())
+                .closing(Closing.lapping(
+                        "buttons", body.opensInFront() ? "front" : "back", "centre", "centre", 2 * body.beyond()))
+                .closing(f.is("collar") ? new Closing[0] : new Closing[] {ends})
+                .laying("pocket", "front")
+                .laying("collar-interfacing", "collar");
     }
 
     private Piece binding(double neck) {

@@ -18,7 +18,7 @@ record SmockSewing(SmockBody body) {
         String backHole = body.opensInFront() ? "armhole left" : "armhole";
         String frontShoulder = body.opensInFront() ? "shoulder" : "shoulder right";
         String backShoulder = body.opensInFront() ? "shoulder left" : "shoulder";
-        return List.of(
+        List<DesignSeam> seams = new ArrayList<>(List.of(
                 TopBlock.sides(body.front(), frontSide, backSide),
                 Join.equal("shoulder seams", "front", frontShoulder, "back", backShoulder),
                 Join.eased(
@@ -27,8 +27,14 @@ record SmockSewing(SmockBody body) {
                         List.of(Join.side("sleeve", "head")),
                         10,
                         40),
-                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
-                neckSeam());
+                Join.itself("underarm seam", "sleeve", "right", "left"),
+                neckSeam()));
+        if (body.f().is("collar")) {
+            for (String edge : List.of("right", "upper", "left")) {
+                seams.add(Join.centre("both layers of the collar, " + edge, "collar", edge));
+            }
+        }
+        return seams;
     }
 
     private DesignSeam neckSeam() {

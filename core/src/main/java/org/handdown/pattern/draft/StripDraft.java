@@ -115,7 +115,7 @@ final class StripDraft {
         return new Design(
                 words,
                 List.of(paper.piece()),
-                List.of(),
+                folded ? List.of(Join.itself("lengthwise", id, "right", "left")) : List.of(),
                 List.of(
                         Size.length("length", f.of("length"), new Size.Term(id, "right", 1)),
                         Size.length("width, flat", wide, new Size.Term(id, "lower", 1))),
@@ -161,7 +161,7 @@ final class StripDraft {
         return new Design(
                 "ruffle",
                 List.of(strip),
-                List.of(Join.equal("strips end to end", "ruffle", "right", "ruffle", "left")),
+                List.of(Join.ring("strips end to end", "ruffle", "right", "left")),
                 List.of(
                         Size.length("all strips, gathered edge", length, new Size.Term("ruffle", "upper", n)),
                         Size.length("finished width", f.of("wide"), new Size.Term("ruffle", "right", 1))),

@@ -238,7 +238,8 @@ final class TShirtDraft {
                         List.of(Join.side("sleeve", "head")),
                         0,
                         5),
-                Join.equal("underarm seam", "sleeve", "right", "sleeve", "left"),
+                Join.itself("underarm seam", "sleeve", "right", "left"),
+                Join.itself("ends of the neckband", "neckband", "right", "left"),
                 Join.ratio(
                         "neckband on the neckline",
                         List.of(Join.side("front", "neck"), Join.side("back", "neck")),

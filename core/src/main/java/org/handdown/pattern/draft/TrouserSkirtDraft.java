@@ -94,7 +94,7 @@ final class TrouserSkirtDraft {
         return new Design(
                 "skirt from trousers",
                 pieces,
-                List.of(Join.equal("both sides of the wedge", "front-wedge", "right", "front-wedge", "left")),
+                List.of(Join.alike("both sides of the wedge", "front-wedge", "right", "left")),
                 List.of(
                         Size.length(
                                 "side of the wedge, as long as the split",

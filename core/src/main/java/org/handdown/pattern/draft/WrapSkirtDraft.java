@@ -6,6 +6,7 @@ import org.handdown.body.BodyMeasure;
 import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.Closing;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.EdgeWish;
@@ -91,20 +92,24 @@ final class WrapSkirtDraft {
         sizes.add(Size.length("side, waist to hem", SkirtLength.mm(f), FittedSkirtDraft.term("front", "side", 1)));
         List<String> notes = notes(f, blocks, beyond);
         return new Design(
-                "wrap skirt",
-                List.of(front, back, band, tie),
-                List.of(
-                        Join.equal("side seams", "front", "side", "back", "side left"),
-                        new DesignSeam(
-                                "waistband on the waist, darts closed",
-                                List.of(Join.side("front", "waist", 2), Join.side("back", "waist")),
-                                List.of(Join.side("waistband", "lower")),
-                                -blocks.takenUp(),
-                                -blocks.takenUp()),
-                        Join.equal("ties on the band", "tie", "lower", "waistband", "right")),
-                sizes,
-                notes,
-                f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM ? List.of(BodyLimits.TIES) : List.of());
+                        "wrap skirt",
+                        List.of(front, back, band, tie),
+                        List.of(
+                                Join.equal("side seams", "front", "side", "back", "side left"),
+                                new DesignSeam(
+                                        "waistband on the waist, darts closed",
+                                        List.of(Join.side("front", "waist", 2), Join.side("back", "waist")),
+                                        List.of(Join.side("waistband", "lower")),
+                                        -blocks.takenUp(),
+                                        -blocks.takenUp()),
+                                Join.behind("ties on the band", "tie", "lower", "waistband", "right"),
+                                Join.itself("ties, lengthwise", "tie", "right", "left")),
+                        sizes,
+                        notes,
+                        f.body(BodyMeasure.HEIGHT) < BodyLimits.YOUNG_CHILD_MM ? List.of(BodyLimits.TIES) : List.of())
+                .closing(
+                        Closing.lapping("fronts, one over the other", "front", "centre", "centre", 2 * beyond),
+                        Closing.lapping("waistband, tied", "waistband", "right", "left", 2 * beyond));
     }
 
     private static List<String> notes(Figures f, SkirtBlock.Pair blocks, double beyond) {

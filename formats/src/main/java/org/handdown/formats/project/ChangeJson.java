@@ -254,7 +254,8 @@ final class ChangeJson {
                 f.get("leastEaseMm").number(0),
                 f.get("mostEaseMm").number(0),
                 f.get("leastRatio").number(1),
-                f.get("mostRatio").number(1));
+                f.get("mostRatio").number(1),
+                f.get("copies").word(DesignSeam.Copies.class, DesignSeam.Copies.EACH_SIDE));
     }
 
     private static List<DesignSeam.Side> sides(JsonField f) {
@@ -293,7 +294,8 @@ final class ChangeJson {
         write(node.putArray("one"), seam.one());
         write(node.putArray("other"), seam.other());
         node.put("leastEaseMm", seam.leastEaseMm()).put("mostEaseMm", seam.mostEaseMm());
-        return node.put("leastRatio", seam.leastRatio()).put("mostRatio", seam.mostRatio());
+        node.put("leastRatio", seam.leastRatio()).put("mostRatio", seam.mostRatio());
+        return seam.copies() == DesignSeam.Copies.EACH_SIDE ? node : node.put("copies", Words.of(seam.copies()));
     }
 
     private static void write(ArrayNode list, List<DesignSeam.Side> sides) {

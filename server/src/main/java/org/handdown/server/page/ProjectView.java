@@ -16,6 +16,7 @@ import org.handdown.server.panels.PanelView;
 import org.handdown.server.pieces.KeepView;
 import org.handdown.server.pieces.LetOutView;
 import org.handdown.server.pieces.PatternView;
+import org.handdown.server.project.PutOnView;
 import org.handdown.server.project.StoredProject;
 import org.handdown.server.source.ClothView;
 import org.handdown.server.source.SourceView;
@@ -46,6 +47,7 @@ public record ProjectView(
         List<PanelView> panels,
         String usableShare,
         @Nullable PatternView pieces,
+        List<PutOnView> putOn,
         @Nullable LetOutView letOut,
         @Nullable TakeInView takeIn,
         WorkingsView workings,
@@ -78,6 +80,7 @@ public record ProjectView(
                 panels,
                 usableShare,
                 pieces,
+                putOn,
                 letOut,
                 takeIn,
                 workings,

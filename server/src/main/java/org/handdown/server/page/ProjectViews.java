@@ -24,6 +24,7 @@ import org.handdown.server.pieces.KeepView;
 import org.handdown.server.pieces.KeepViews;
 import org.handdown.server.pieces.LetOutViews;
 import org.handdown.server.pieces.PatternViews;
+import org.handdown.server.project.PutOnView;
 import org.handdown.server.project.Shown;
 import org.handdown.server.project.StoredProject;
 import org.handdown.server.source.ClothViews;
@@ -110,6 +111,11 @@ final class ProjectViews {
                 part(Station.PANELS, "The panels", () -> PanelViews.all(shown), List.of()),
                 part(Station.PANELS, "How much of the cloth can be used", () -> PanelViews.usableShare(shown), ""),
                 orNothing(Station.PIECES, "The pieces", () -> PatternViews.of(shown)),
+                part(
+                        Station.PIECES,
+                        "How it is put on",
+                        () -> PutOnView.of(shown.room().designPutOn(), shown.say()),
+                        List.of()),
                 orNothing(Station.PIECES, "What letting out gives", () -> LetOutViews.of(shown)),
                 orNothing(Station.PIECES, "What is taken in", workings::takenIn),
                 part(Station.PIECES, "Rings and necklines", workings::workings, new WorkingsView(List.of(), List.of())),

@@ -2,13 +2,12 @@ package org.handdown.server.source;
 
 import java.util.List;
 import java.util.Map;
-import org.handdown.body.Passage;
 import org.handdown.cloth.Cloth;
 import org.handdown.fit.EdgeKind;
 import org.handdown.make.Prospect;
 import org.handdown.measure.Origin;
-import org.handdown.project.PutOn;
 import org.handdown.reuse.Suitability;
+import org.handdown.server.project.PutOnView;
 import org.handdown.source.Assessment;
 import org.handdown.source.Fault;
 import org.handdown.source.anatomy.MeasureSpec;
@@ -74,24 +73,6 @@ public record SourceView(
     public record FoldView(String id, String part, String edge, String words, String hidden) {}
 
     public record SlackView(String level, String have, String need, String slack, boolean enough, String formula) {}
-
-    /**
-     * A ring that it is put on through, as it is.
-     *
-     * @param over what goes through it; null where no one measure tells
-     * @param body girth there, empty where nobody measured it
-     * @param stretch of its cloth, as a field shows it; empty before it was pulled
-     * @param opens length of its zip, placket or slit; empty where it stays closed
-     */
-    public record PutOnView(
-            String name,
-            PutOn.Verdict verdict,
-            String sentence,
-            Passage.@Nullable Over over,
-            String girth,
-            String body,
-            String stretch,
-            String opens) {}
 
     /** Whether the source suits a job, level by level. */
     public record JobView(

@@ -18,6 +18,7 @@ import org.handdown.project.Project;
 import org.handdown.project.Station;
 import org.handdown.project.Workroom;
 import org.handdown.reuse.Suitability;
+import org.handdown.server.project.PutOnView;
 import org.handdown.server.project.Say;
 import org.handdown.server.project.Shown;
 import org.handdown.server.source.SourceView.EdgeView;
@@ -25,7 +26,6 @@ import org.handdown.server.source.SourceView.FoldView;
 import org.handdown.server.source.SourceView.JobView;
 import org.handdown.server.source.SourceView.NamedLength;
 import org.handdown.server.source.SourceView.PartView;
-import org.handdown.server.source.SourceView.PutOnView;
 import org.handdown.server.source.SourceView.SlackView;
 import org.handdown.source.Source;
 import org.handdown.source.anatomy.MeasureSpec;
@@ -92,7 +92,7 @@ public final class SourceViews {
                         .map(a -> say.sentence(a.words()))
                         .toList(),
                 parts.part(Station.SOURCE, "What it suits", () -> jobs(source), List.of()),
-                parts.part(Station.SOURCE, "How it is put on", this::openings, List.of()),
+                parts.part(Station.SOURCE, "How it is put on", () -> PutOnView.of(room.putOn(), say), List.of()),
                 source.assessment().missed(),
                 source.assessment().measured(),
                 source.assessment().wantedBy() == null
@@ -179,20 +179,6 @@ public final class SourceViews {
                 fold.count() == 1 ? fold.kind().words() : fold.kind().words() + "s",
                 say.length(fold.depthMm()));
         return new FoldView(fold.id(), fold.part(), fold.edge(), words, say.length(fold.hiddenMm()));
-    }
-
-    private List<PutOnView> openings() {
-        return room.putOn().stream()
-                .map(p -> new PutOnView(
-                        p.opening().name(),
-                        p.verdict(),
-                        say.sentence(p.sentence()),
-                        p.over(),
-                        say.length(p.opening().girthMm()),
-                        p.bodyMm() > 0 ? say.length(p.bodyMm()) : "",
-                        p.tested() ? Wording.fill("%.0f %%", 100 * p.stretch()) : "",
-                        p.opening().opensMm() > 0 ? say.length(p.opening().opensMm()) : ""))
-                .toList();
     }
 
     private List<JobView> jobs(Source source) {
