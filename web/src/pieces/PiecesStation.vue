@@ -33,6 +33,8 @@ const { change, busy } = useHand()
 const picked = ref<string>()
 const edge = ref<string>()
 const seam = ref<string>()
+/** Edges that were tapped to be sewn together, while seams are told. */
+const tapped = ref<{ piece: string; edge: string }[]>([])
 const state = computed(() => project.stations.find((s) => s.station === 'PIECES'))
 const piece = computed(() => project.pieces?.pieces.find((p) => p.id === picked.value))
 const redo = () => change((params) => api.POST('/api/projects/{id}/pieces/redo', { params }))
@@ -86,11 +88,26 @@ const asOpened = computed(() => {
     decision: opens.has(j.id) ? ('UNPICK' as const) : ('LEAVE' as const),
   }))
 })
+/** Both sides of the seam that is walked, or of the one that is being told. */
+const marked = computed(() =>
+  walked.value
+    ? { ones: walked.value.ones, others: walked.value.others }
+    : { ones: tapped.value.slice(0, 1), others: tapped.value.slice(1) },
+)
+function walk(name: string) {
+  seam.value = seam.value === name ? undefined : name
+  tapped.value = []
+}
 function pick(id: string) {
   picked.value = id || undefined
   edge.value = undefined
 }
 function pickEdge(id: string, name: string) {
+  if (open.value === 'seams') {
+    seam.value = undefined
+    tapped.value = [...(tapped.value.length > 1 ? [] : tapped.value), { piece: id, edge: name }]
+    return
+  }
   picked.value = id
   edge.value = name
 }
@@ -137,7 +154,8 @@ function pickEdge(id: string, name: string) {
         :pieces="project.pieces.pieces"
         :picked="picked"
         :edge="edge"
-        :seam="open === 'seams' ? walked : undefined"
+        :ones="open === 'seams' ? marked.ones : []"
+        :others="open === 'seams' ? marked.others : []"
         :inches="project.unit === 'INCH'"
         @pick="pick"
         @edge="pickEdge"
@@ -196,7 +214,11 @@ function pickEdge(id: string, name: string) {
         <SeamsSheet
           :walks="project.pieces?.walks ?? []"
           :picked="seam"
-          @pick="(name) => (seam = seam === name ? undefined : name)"
+          :proposed="project.pieces?.proposed ?? []"
+          :pieces="project.pieces?.pieces ?? []"
+          :tapped="tapped"
+          @sewn="tapped = []"
+          @pick="walk"
         />
       </template>
       <template #changes>

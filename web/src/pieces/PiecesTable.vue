@@ -9,13 +9,14 @@ import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
 import { inRows } from '../drawing/sideBySide'
 
 /** Paper pieces on the table, to scale, in reading order. */
-const { pieces, picked, edge, seam } = defineProps<{
+const { pieces, picked, edge, ones, others } = defineProps<{
   pieces: Schemas['PieceView'][]
   picked?: string
   /** edge of the picked piece whose ledger is open */
   edge?: string
-  /** a seam that is walked: its two sides are drawn strongly */
-  seam?: Schemas['WalkView']
+  /** the two sides of a seam, drawn strongly */
+  ones?: { piece: string; edge: string }[]
+  others?: { piece: string; edge: string }[]
   inches: boolean
 }>()
 const emit = defineEmits<{ pick: [id: string]; edge: [piece: string, name: string] }>()
@@ -54,9 +55,9 @@ const under = (b: { minX: number; maxX: number; minY: number }): [number, number
 ]
 /** Which side of the walked seam an edge belongs to. */
 const sideOf = (piece: string, name: string) =>
-  seam?.ones.some((s) => s.piece === piece && s.edge === name)
+  ones?.some((s) => s.piece === piece && s.edge === name)
     ? 'one'
-    : seam?.others.some((s) => s.piece === piece && s.edge === name)
+    : others?.some((s) => s.piece === piece && s.edge === name)
       ? 'other'
       : undefined
 /** Lines of a mark: a pleat has two, its folds; a dart or a row one. */

@@ -9,6 +9,7 @@ import ChangeDoor from './ChangeDoor.vue'
 import ChangesSheet from './ChangesSheet.vue'
 import SeamsSheet from './SeamsSheet.vue'
 import SizesSheet from './SizesSheet.vue'
+import { piece } from './example'
 import { bars } from './levels'
 import { apart, recall } from './tags'
 
@@ -60,11 +61,46 @@ describe('sizes and seams', () => {
       sentence: 'the back is 3 cm too long',
       stretches: [{ from: 'end', to: 'knee', one: '20 cm', other: '20 cm', difference: '0 cm' }],
     }
-    const { wrapper } = seat(SeamsSheet, { walks: [walk], picked: 'side' })
+    const { wrapper } = seat(SeamsSheet, {
+      walks: [walk],
+      picked: 'side',
+      proposed: [],
+      pieces: [],
+      tapped: [],
+    })
     expect(wrapper.text()).toContain('differ')
     expect(wrapper.text()).toContain('end → knee')
     await wrapper.get('button').trigger('click')
     expect(wrapper.emitted('pick')?.[0]).toEqual(['side'])
+  })
+
+  it('sews what is proposed, and two edges that were tapped', async () => {
+    const proposed = {
+      name: 'side, front to back',
+      one: { piece: 'front', edge: 'side', times: 1 },
+      other: { piece: 'back', edge: 'side', times: 1 },
+      copies: 'EACH_SIDE',
+      length: '40 cm',
+    }
+    const tapped = [
+      { piece: 'front', edge: 'right' },
+      { piece: 'front', edge: 'left' },
+    ]
+    const { wrapper, asked } = seat(SeamsSheet, {
+      walks: [],
+      proposed: [proposed],
+      pieces: [piece()],
+      tapped: [],
+    })
+    await button(wrapper, 'Sew')?.trigger('click')
+    await flushPromises()
+    expect(asked[0]?.body).toMatchObject({ kind: 'SEAM', piece: 'front', other: 'back', copies: 'EACH_SIDE' })
+    await wrapper.setProps({ tapped })
+    await button(wrapper, 'Sew them')?.trigger('click')
+    await flushPromises()
+    // One of a pair, closed on itself: a sleeve.
+    expect(asked[1]?.body).toMatchObject({ edge: 'right', otherEdge: 'left', copies: 'ITSELF' })
+    expect(wrapper.emitted('sewn')).toBeTruthy()
   })
 })
 

@@ -12,6 +12,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.MotifSpot;
+import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.change.BindEdges;
 import org.handdown.pattern.change.Change;
@@ -62,6 +63,17 @@ final class ChangeRequests {
         STRIP
     }
 
+    /** How copies meet in a seam that is told: as the design has it, or all of both sides in one line of stitches. */
+    enum SewnCopies {
+        EACH_SIDE,
+        ITSELF,
+        RING,
+        ROW,
+        BEHIND,
+        ALIKE,
+        TOGETHER
+    }
+
     /** A piecing seam's allowance where none is told, mm. */
     private static final double PIECING_MM = 10;
 
@@ -100,7 +112,8 @@ final class ChangeRequests {
             @Nullable String motif,
             @Nullable String partner,
             @Nullable List<EdgeRequest> edges,
-            @Nullable Integer folds) {
+            @Nullable Integer folds,
+            @Nullable SewnCopies copies) {
         Change toChange(LengthUnit unit, Design design) {
             Typed typed = new Typed(unit);
             String on = Typed.text(piece);
@@ -167,7 +180,7 @@ final class ChangeRequests {
                             typed.mm("change.at", at),
                             typed.mm("change.by", by),
                             quantity == null ? 1 : quantity);
-                case SEAM -> seam(typed, or(called, "seam"), on);
+                case SEAM -> seam(typed, or(called, "seam"), on, design);
                 case MARK ->
                     new Marked(
                             or(called, "mark"),
@@ -228,16 +241,26 @@ final class ChangeRequests {
                     wanted, or(Typed.text(partner), wanted), points(typed).get(0), typed.mm("change.within", by));
         }
 
-        private Change seam(Typed typed, String called, String on) {
+        private Change seam(Typed typed, String called, String on, Design design) {
             double eased = Typed.text(ease).isEmpty() ? 0 : typed.signedMm("change.ease", ease);
             double by = Typed.text(ratio).isEmpty() ? 1 : number("change.ratio", ratio);
-            List<DesignSeam.Side> one = List.of(new DesignSeam.Side(on, Typed.text(edge), 1));
-            List<DesignSeam.Side> two = List.of(new DesignSeam.Side(Typed.text(other), Typed.text(otherEdge), 1));
+            List<DesignSeam.Side> one = List.of(side(design, on, Typed.text(edge)));
+            List<DesignSeam.Side> two = List.of(side(design, Typed.text(other), Typed.text(otherEdge)));
+            DesignSeam seam = by == 1
+                    ? new DesignSeam(called, one, two, eased, eased)
+                    : DesignSeam.byRatio(called, one, two, by - 0.05, by + 0.05);
             return new SewTogether(
                     called,
-                    by == 1
-                            ? new DesignSeam(called, one, two, eased, eased)
-                            : DesignSeam.byRatio(called, one, two, by - 0.05, by + 0.05));
+                    copies == null || copies == SewnCopies.TOGETHER
+                            ? seam
+                            : seam.with(DesignSeam.Copies.valueOf(copies.name())));
+        }
+
+        private DesignSeam.Side side(Design design, String of, String called) {
+            int times = copies == SewnCopies.TOGETHER
+                    ? design.find(of).map(Piece::quantity).orElse(1)
+                    : 1;
+            return new DesignSeam.Side(of, called, times);
         }
 
         /** Pairs of across and up, apart by semicolons: 10 cm / 5 cm; 12 cm / 5 cm. */

@@ -3,6 +3,7 @@ package org.handdown.server.pieces;
 import java.util.List;
 import org.handdown.body.Fit;
 import org.handdown.pattern.Allowance;
+import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Mark;
 import org.handdown.pattern.PieceCloth;
@@ -14,6 +15,7 @@ import org.handdown.pattern.draft.Dimension;
 public record PatternView(
         List<PieceView> pieces,
         List<WalkView> walks,
+        List<ProposedSeamView> proposed,
         List<SizeView> sizes,
         List<String> notes,
         List<String> cautions,
@@ -103,6 +105,10 @@ public record PatternView(
             List<SeamSideView> ones,
             List<SeamSideView> others,
             List<WalkedStretchView> stretches) {}
+
+    /** A seam that nobody told yet: two edges as long as each other and called alike, of which one at least was brought in or entered. */
+    public record ProposedSeamView(
+            String name, SeamSideView one, SeamSideView other, DesignSeam.Copies copies, String length) {}
 
     /** @param woven what it would need in cloth that does not stretch; empty for nothing */
     public record SizeView(

@@ -3,6 +3,8 @@ package org.handdown.server.pieces;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.handdown.body.Fit;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
@@ -12,6 +14,7 @@ import org.handdown.pattern.Design;
 import org.handdown.pattern.DesignSeam;
 import org.handdown.pattern.InnerEdge;
 import org.handdown.pattern.Piece;
+import org.handdown.pattern.SeamProposals;
 import org.handdown.pattern.Size;
 import org.handdown.pattern.Symmetry;
 import org.handdown.project.Kept;
@@ -48,6 +51,7 @@ public final class PatternViews {
         return new PatternView(
                 design.pieces().stream().map(this::piece).toList(),
                 design.walks().stream().map(w -> walk(w, design)).toList(),
+                proposed(design),
                 design.sizes().stream().map(this::size).toList(),
                 design.notes().stream().map(say::sentence).toList(),
                 design.cautions().stream().map(say::sentence).toList(),
@@ -99,6 +103,29 @@ public final class PatternViews {
                                 say.length(s.otherMm()),
                                 say.difference(s.otherMm() - s.oneMm())))
                         .toList());
+    }
+
+    /** Of drafts every seam is told; of what was brought in or entered none is. */
+    private List<PatternView.ProposedSeamView> proposed(Design design) {
+        Set<String> own = project.pieces() instanceof PatternPieces pattern
+                ? pattern.own().stream().map(Piece::id).collect(Collectors.toSet())
+                : Set.of();
+        if (own.isEmpty()) {
+            return List.of();
+        }
+        return SeamProposals.of(design).stream()
+                .filter(s -> own.contains(s.one().get(0).piece())
+                        || own.contains(s.other().get(0).piece()))
+                .map(s -> new PatternView.ProposedSeamView(
+                        s.name(),
+                        sides(s.one()).get(0),
+                        sides(s.other()).get(0),
+                        s.copies(),
+                        say.length(design.piece(s.one().get(0).piece())
+                                .stitchLine()
+                                .edge(s.one().get(0).edge())
+                                .lengthMm())))
+                .toList();
     }
 
     private static List<PatternView.SeamSideView> sides(List<DesignSeam.Side> sides) {

@@ -210,6 +210,44 @@ class PatternTest extends HouseholdTest {
         assertThat(read(user, project).body().path("version").asInt()).isEqualTo(1);
     }
 
+    /** A tube skirt entered by its corners: nothing is told of its seams, its side seam is proposed, and once sewn it has a waist and a hem. */
+    @Test
+    void seamsOfOnesOwnPiecesAreProposedAndMakeAGarment() {
+        String project = "/api/projects/"
+                + call(user, "POST", "/api/projects", "{\"name\":\"Own\"}").text("id");
+        call(
+                user,
+                "PUT",
+                project + "/aim?version=1",
+                "{\"garment\":\"CUT_OUT\",\"draft\":\"\",\"what\":\"tube skirt\",\"wearer\":\"Runa\",\"unit\":\"CM\",\"measures\":{\"HIP\":\"90 cm\"}}");
+        Reply entered = call(user, "POST", project + "/pieces/by-hand?version=2", """
+                {"name": "skirt panel", "quantity": 3, "corners": [
+                  {"x": "0", "y": "0", "name": "hem"}, {"x": "36 cm", "y": "0", "name": "right"},
+                  {"x": "32 cm", "y": "50 cm", "name": "waist"}, {"x": "4 cm", "y": "50 cm", "name": "left"}]}
+                """);
+        assertThat(entered.status()).as(entered.body().toString()).isEqualTo(200);
+        JsonNode proposed = read(user, project).body().path("pieces").path("proposed");
+        assertThat(proposed).hasSize(1);
+        assertThat(proposed.get(0).path("copies").asText()).isEqualTo("RING");
+        assertThat(read(user, project).body().path("putOn")).isEmpty();
+        Reply sewn = call(user, "POST", project + "/pattern/changes?version=3", """
+                {"kind":"SEAM","name":"side seams","piece":"skirt-panel","edge":"right","other":"skirt-panel","otherEdge":"left","copies":"RING"}
+                """);
+        assertThat(sewn.status()).as(sewn.body().toString()).isEqualTo(200);
+        JsonNode view = read(user, project).body();
+        assertThat(view.path("pieces").path("proposed")).isEmpty();
+        // 3 × 28 cm do not pass 90 cm of hips, and nothing opens.
+        assertThat(view.path("putOn").get(0).path("name").asText()).isEqualTo("waist");
+        assertThat(view.path("putOn").get(0).path("girth").asText()).isEqualTo("84.0 cm");
+        assertThat(view.path("putOn").get(0).path("verdict").asText()).isIn("TOO_SMALL", "PULL_FIRST");
+        // The file keeps how its copies meet.
+        Reply file = call(user, "GET", project + "/file", "");
+        String again = "/api/projects/"
+                + call(user, "POST", "/api/projects/import", file.body().toString())
+                        .text("id");
+        assertThat(read(user, again).body().path("putOn")).isEqualTo(view.path("putOn"));
+    }
+
     @Test
     void outlinesOfADrawingBecomePieces() {
         String project = bring("2-wrap-skirt.project.json");
