@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { boundsOf, labelPoint, pathOf } from './paths'
-import { inRows, sideBySide } from './sideBySide'
+import { boundsOf, labelPoint, pathOf, type Xy } from './paths'
+import { inBestRows, inRows, sideBySide } from './sideBySide'
 
 const square = [
   [0, 0],
@@ -58,6 +58,19 @@ describe('drawing outlines', () => {
     )
   })
 
+  it('takes as many rows as show everything largest', () => {
+    const tall: Xy[] = [
+      [0, 0],
+      [10, 0],
+      [10, 40],
+      [0, 40],
+    ]
+    const widest = (n: number) =>
+      Math.max(...inBestRows(Array(n).fill(tall), (s: Xy[]) => s, 2).map((l) => l.dx)) + 10
+    expect(widest(3)).toBe(34)
+    // Twelve in one row would be 142 wide and 40 high: two rows of six are seen nearly twice as large.
+    expect(widest(12)).toBe(70)
+  })
   it('starts a new row below when the width is used up', () => {
     const rows = inRows([square, square, square], (s) => s, 25, 5)
     expect(rows.map((r) => r.dy)).toEqual([-20, -20, -45])

@@ -99,3 +99,33 @@ export function inRows<T>(
     return placed
   })
 }
+
+/** A table is about as wide as it is high. */
+const TABLE_SHAPE = 0.9
+const MOST_WIDTHS = 8
+
+/** In as many rows as show everything largest on a table. */
+export function inBestRows<T>(
+  items: readonly T[],
+  ring: (item: T) => readonly Xy[],
+  gap: number,
+  least: (item: T) => number = () => 0,
+): Lying<T>[] {
+  const wides = items.map((i) => Math.max(widthOf({ outline: ring(i) }), least(i) - gap) + gap)
+  const all = wides.reduce((sum, w) => sum + w, 0)
+  let best = inRows(items, ring, Infinity, gap, least)
+  for (let n = 2; n <= Math.min(MOST_WIDTHS, items.length); n++) {
+    // Even shares, or a little more, so that the last row is not one item alone.
+    for (const share of [1.01, 1.15]) {
+      const tried = inRows(items, ring, Math.max(...wides, (all / n) * share), gap, least)
+      if (shown(tried, ring) < shown(best, ring)) best = tried
+    }
+  }
+  return best
+}
+
+/** How far off a table everything must be seen from: the smaller, the larger it is drawn. */
+function shown<T>(lying: Lying<T>[], ring: (item: T) => readonly Xy[]) {
+  const b = boundsOf(lying.map((l) => ring(l.item).map((p): Xy => [(p[0] ?? 0) + l.dx, (p[1] ?? 0) + l.dy])))
+  return Math.max(b.maxX - b.minX, (b.maxY - b.minY) * TABLE_SHAPE)
+}

@@ -217,6 +217,7 @@ function pickEdge(id: string, name: string) {
           :proposed="project.pieces?.proposed ?? []"
           :pieces="project.pieces?.pieces ?? []"
           :tapped="tapped"
+          :crossings="project.crossings"
           @sewn="tapped = []"
           @pick="walk"
         />

@@ -6,7 +6,7 @@ import CuttingTable from '../drawing/CuttingTable.vue'
 import PileArrow from '../drawing/PileArrow.vue'
 import TableLabel from '../drawing/TableLabel.vue'
 import { boundsOf, labelPoint, pathOf } from '../drawing/paths'
-import { inRows } from '../drawing/sideBySide'
+import { inBestRows } from '../drawing/sideBySide'
 
 /** Paper pieces on the table, to scale, in reading order. */
 const { pieces, picked, edge, ones, others } = defineProps<{
@@ -21,7 +21,7 @@ const { pieces, picked, edge, ones, others } = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [id: string]; edge: [piece: string, name: string] }>()
 const laid = computed(() =>
-  inRows(pieces, (p) => p.cutLine, 1300, 80, writtenWide).map((l) => {
+  inBestRows(pieces, (p) => p.cutLine, 80, writtenWide).map((l) => {
     const b = boundsOf([l.item.cutLine])
     const narrow = isNarrow(l.item)
     return {

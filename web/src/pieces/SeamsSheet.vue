@@ -10,6 +10,7 @@ const { walks, proposed, tapped, pieces } = defineProps<{
   walks: Schemas['WalkView'][]
   proposed: Schemas['ProposedSeamView'][]
   pieces: Schemas['PieceView'][]
+  crossings: Schemas['CrossingView'][]
   picked?: string
   /** edges that were tapped on the table since the last seam, two at most */
   tapped: { piece: string; edge: string }[]
@@ -26,6 +27,8 @@ const meetings: { id: Copies; words: string }[] = [
   { id: 'BEHIND', words: 'the second lies behind: facing, lining' },
   { id: 'ALIKE', words: 'only as long; each is sewn to something else' },
 ]
+/** Of the places where seams cross; the others are told with their seam. */
+const MOST_PLACES = 5
 const copies = ref<Copies>('EACH_SIDE')
 const spoken = (text: string) => text.replaceAll('-', ' ')
 const nameOf = (id: string) => pieces.find((p) => p.id === id)?.name ?? spoken(id)
@@ -104,7 +107,11 @@ const sewTapped = () =>
         </li>
       </ul>
     </section>
-    <section v-if="pieces.length" class="grid gap-2">
+    <section
+      v-if="pieces.length"
+      class="grid gap-2"
+      :class="tapped.length || !walks.length ? '' : 'order-last'"
+    >
       <h3 class="text-lg">Sew two edges</h3>
       <p v-if="!tapped.length" class="text-muted">
         Tap an edge on the table, then the one it is sewn to; the same one twice for two copies of a piece.
@@ -147,6 +154,13 @@ const sewTapped = () =>
             >{{ w.sentence }}</span
           >
         </button>
+        <p
+          v-for="c in picked === w.name ? crossings.filter((x) => x.seam === w.name) : []"
+          :key="c.sentence"
+          class="text-sm text-muted"
+        >
+          {{ c.sentence }}
+        </p>
         <table v-if="picked === w.name && w.stretches.length" class="mb-2 w-full text-sm">
           <caption class="text-left text-muted">
             From mark to mark
@@ -162,5 +176,18 @@ const sewTapped = () =>
         </table>
       </li>
     </ul>
+    <section v-if="crossings.length">
+      <h3 class="text-lg">Thickest places</h3>
+      <ul class="text-[15px]">
+        <li
+          v-for="c in crossings.slice(0, MOST_PLACES)"
+          :key="c.seam + c.sentence"
+          class="border-t border-line py-1"
+        >
+          <span class="block first-letter:uppercase">{{ c.seam }}</span>
+          <span class="block text-sm text-muted">{{ c.sentence }}</span>
+        </li>
+      </ul>
+    </section>
   </div>
 </template>

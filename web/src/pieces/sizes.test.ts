@@ -64,12 +64,14 @@ describe('sizes and seams', () => {
     const { wrapper } = seat(SeamsSheet, {
       walks: [walk],
       picked: 'side',
+      crossings: [{ seam: 'side', sentence: 'Over the hem: 4 layers.' }],
       proposed: [],
       pieces: [],
       tapped: [],
     })
     expect(wrapper.text()).toContain('differ')
     expect(wrapper.text()).toContain('end → knee')
+    expect(wrapper.text()).toContain('Over the hem: 4 layers.')
     await wrapper.get('button').trigger('click')
     expect(wrapper.emitted('pick')?.[0]).toEqual(['side'])
   })
@@ -89,6 +91,7 @@ describe('sizes and seams', () => {
     const { wrapper, asked } = seat(SeamsSheet, {
       walks: [],
       proposed: [proposed],
+      crossings: [],
       pieces: [piece()],
       tapped: [],
     })

@@ -31,6 +31,7 @@ export const project = (over: Partial<ProjectView> = {}) =>
     panels: [],
     keep: { keepers: [], wants: [], savedMinutes: 0, finish: [] },
     putOn: [],
+    crossings: [],
     workings: { passages: [], necklines: [] },
     steps: [],
     log: [],

@@ -37,7 +37,6 @@ public record Assembly(
         closures = List.copyOf(closures);
         Map<String, Component> byId = components.stream().collect(Collectors.toMap(Component::id, Function.identity()));
         requireDistinct(joins.stream().map(Join::id).toList());
-        components.forEach(Assembly::requireCounterClockwise);
         List<Run> held = new ArrayList<>();
         Stream.concat(
                         joins.stream().flatMap(j -> j.meetings().stream()),
@@ -67,17 +66,9 @@ public record Assembly(
         }
     }
 
-    private static void requireCounterClockwise(Component c) {
-        if (!(c.outline().ring().signedAreaMm2() > 0)) {
-            throw new RefusedValueException("component", Wording.fill("The outline of %s runs clockwise.", c.name()));
-        }
-    }
-
     private static void requireThere(Map<String, Component> byId, Run run) {
         Component c = byId.get(run.component());
-        double length = c == null
-                ? -1
-                : c.outline().find(run.edge()).map(e -> e.lengthMm()).orElse(-1.0);
+        double length = c == null ? -1 : c.lengthMm(run.edge());
         if (run.toMm() > length + SAME_MM) {
             throw new RefusedValueException(
                     "run",
@@ -124,8 +115,7 @@ public record Assembly(
                 .filter(f -> f.component().equals(component) && f.edge().equals(edge))
                 .mapToDouble(Fold::takesMm)
                 .sum();
-        double length = component(component).outline().edge(edge).lengthMm();
-        return Math.max(0.01, 1 - takes / length);
+        return takes == 0 ? 1 : Math.max(0.01, 1 - takes / component(component).lengthMm(edge));
     }
 
     /** Length of a stretch once the folds in its edge are sewn, mm. */

@@ -68,7 +68,7 @@ final class Gluing {
         Map<String, TreeSet<Double>> breaks = new HashMap<>();
         for (Component c : assembly.components()) {
             for (Edge edge : c.outline().edges()) {
-                breaks.put(key(c.id(), edge.name()), new TreeSet<>(List.of(0.0, edge.lengthMm())));
+                breaks.put(key(c.id(), edge.name()), new TreeSet<>(List.of(0.0, c.lengthMm(edge.name()))));
             }
         }
         List<Meeting> all = new ArrayList<>();
@@ -176,6 +176,24 @@ final class Gluing {
             }
         }
         return partner;
+    }
+
+    /** The name of the seam that sews one arc to another. */
+    String nameOf(int a, int partner) {
+        return met.get(a).stream()
+                .filter(m -> m.partner() == partner && !m.caught())
+                .map(m -> m.by() < assembly.joins().size()
+                        ? assembly.joins().get(m.by()).name()
+                        : assembly.closures()
+                                .get(m.by() - assembly.joins().size())
+                                .id())
+                .findFirst()
+                .orElse("");
+    }
+
+    /** How many parts are caught behind an arc. */
+    int caughtOn(int a) {
+        return (int) met.get(a).stream().filter(Met::caught).count();
     }
 
     /** Length once the folds of its edge are sewn, mm. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.handdown.geometry.Point;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makes an assembly seam by seam, in the order it is sewn. Whoever tells a seam names the edges of either side; in which order they follow
@@ -19,6 +20,8 @@ public final class Sewing {
     private final List<Join> joins = new ArrayList<>();
     private final List<Attachment> attachments = new ArrayList<>();
     private final List<Closure> closures = new ArrayList<>();
+    /** As it is told by now; null since something was added. */
+    private @Nullable Assembly made;
 
     public Sewing(List<Component> components, List<Fold> folds) {
         this.components = List.copyOf(components);
@@ -26,7 +29,12 @@ public final class Sewing {
     }
 
     public Assembly made() {
-        return new Assembly(components, joins, folds, attachments, closures);
+        Assembly now = made;
+        if (now == null) {
+            now = new Assembly(components, joins, folds, attachments, closures);
+            made = now;
+        }
+        return now;
     }
 
     public Component component(String id) {
@@ -40,19 +48,22 @@ public final class Sewing {
 
     public void attach(Attachment attachment) {
         attachments.add(attachment);
+        made = null;
     }
 
     public void join(Join join) {
         joins.add(join);
+        made = null;
     }
 
     public void close(Closure closure) {
         closures.add(closure);
+        made = null;
     }
 
     /** Edges turned on themselves in one go. */
     public void turn(String id, String name, List<Run> runs) {
-        joins.add(new Join(id, name, runs.stream().map(Meeting::turned).toList()));
+        join(new Join(id, name, runs.stream().map(Meeting::turned).toList()));
     }
 
     /**
@@ -61,7 +72,7 @@ public final class Sewing {
      * @param behind whether {@code other} lies behind, as a facing does
      */
     public void seam(String id, String name, List<Run> one, List<Run> other, boolean behind) {
-        joins.add(new Join(id, name, meetings(chain(one), chain(other), behind)));
+        join(new Join(id, name, meetings(chain(one), chain(other), behind)));
     }
 
     /** Edges of about one length that all lie on the first, in one line of stitches: the others are caught behind it. */
@@ -70,7 +81,7 @@ public final class Sewing {
         for (Run behind : runs.subList(1, runs.size())) {
             meetings.add(Meeting.caught(runs.get(0), behind));
         }
-        joins.add(new Join(id, name, meetings));
+        join(new Join(id, name, meetings));
     }
 
     /** The same as a join that is told in several lines, each its own stretch of {@code along} by length. */

@@ -238,6 +238,12 @@ public final class Topology {
                 : new Access(Way.FLAT, 0);
     }
 
+    /** Places along a join where seams that are sewn end in it, in the order it is walked. */
+    public List<Crossing> crossings(String joinId) {
+        int number = assembly.joins().indexOf(assembly.join(joinId));
+        return new Crossings(assembly, gluing, number, sewn::get).found();
+    }
+
     private List<Integer> arcs(Join join, int side) {
         return join.meetings().stream()
                 .filter(m -> side < m.runs().size())

@@ -14,6 +14,7 @@ public interface Kept {
         DOCUMENT,
         ANATOMY,
         OPENINGS,
+        CROSSINGS,
         PANEL,
         DESIGN,
         KEEPERS,

@@ -16,6 +16,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.BestUse;
 import org.handdown.reuse.Use;
@@ -70,6 +71,25 @@ final class PatternRoom {
         return openings.stream()
                 .map(o -> PutOn.of(o, clothOf(now, o), aim == null ? null : aim.wearer()))
                 .toList();
+    }
+
+    /** Where seams cross once it is sewn, the thickest first. */
+    List<ThickCrossing> crossings() {
+        Design now = design().orElse(null);
+        return now == null || !(project.pieces() instanceof PatternPieces)
+                ? List.of()
+                : kept.of(
+                        Kept.Result.CROSSINGS,
+                        List.of(now, table.roles(), table.cloths()),
+                        () -> ThickCrossing.of(now, this::thickMm));
+    }
+
+    private double thickMm(PieceCloth role) {
+        return table.roles().serving(role).stream()
+                .flatMap(name -> table.cloth(name).stream())
+                .mapToDouble(Cloth::thicknessMm)
+                .max()
+                .orElse(0);
     }
 
     /** The cloth that a ring is of: a rib's neckband gives as the rib does. Null where nothing there serves its role. */

@@ -182,7 +182,8 @@ final class TableCloth {
         return ground().map(Cloth::sheet).orElse(ClothSheet.UNTESTED);
     }
 
-    private List<Cloth> cloths() {
+    /** Of all that is there. */
+    List<Cloth> cloths() {
         List<Cloth> all = new ArrayList<>();
         Source own = project.source();
         if (own != null) {

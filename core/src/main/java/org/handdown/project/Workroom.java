@@ -98,12 +98,17 @@ public final class Workroom {
         return cloth.anatomy();
     }
 
-    /** How the source is put on as it is, ring by ring. */
+    /** How what is cut out is put on, ring by ring. */
     public List<PutOn> designPutOn() {
         return pattern.putOn();
     }
 
-    /** How the source is put on as it is. */
+    /** Where seams of what is cut out cross, the thickest first. */
+    public List<ThickCrossing> crossings() {
+        return pattern.crossings();
+    }
+
+    /** How the source is put on as it is, ring by ring. */
     public List<PutOn> putOn() {
         return cloth.putOn();
     }

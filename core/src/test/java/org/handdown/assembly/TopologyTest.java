@@ -114,6 +114,40 @@ class TopologyTest {
                 name, new org.handdown.geometry.Point(x, y), new org.handdown.geometry.Point(toX, toY));
     }
 
+    /**
+     * Four pieces as in a window: two upright seams, then one across over both. Under the needle lie six layers where both are turned alike, four
+     * where they are opposed or open (common practice, no source). Sewn the other way round, the crossing belongs to the upright one.
+     */
+    @Test
+    void twoSeamsThatCrossAreSixLayersOrFour() {
+        Sewing window = sewing(cloth("a", 100, 100), cloth("b", 100, 100), cloth("c", 100, 100), cloth("d", 100, 100));
+        seam(window, "upper", "a", "right", "b", "left");
+        seam(window, "lower", "c", "right", "d", "left");
+        window.seam(
+                "across",
+                "across",
+                List.of(
+                        window.component("a").whole("lower"),
+                        window.component("b").whole("lower")),
+                List.of(
+                        window.component("c").whole("upper"),
+                        window.component("d").whole("upper")),
+                false);
+        Topology whole = window.made().whole();
+        assertThat(whole.crossings("across"))
+                .containsExactly(new Crossing("across", List.of("upper"), List.of("lower"), 0, false));
+        Crossing crossing = whole.crossings("across").get(0);
+        assertThat(crossing.alikeLayers()).isEqualTo(6);
+        assertThat(crossing.opposedLayers()).isEqualTo(4);
+        assertThat(crossing.openLayers()).isEqualTo(4);
+        assertThat(whole.crossings("upper")).isEmpty();
+        // Before the lower pair is joined only one seam ends in it.
+        Topology half = window.made().topology(Set.of("upper", "across"));
+        assertThat(half.crossings("across"))
+                .containsExactly(new Crossing("across", List.of("upper"), List.of(), 0, false));
+        assertThat(half.crossings("across").get(0).opposedLayers()).isEqualTo(4);
+    }
+
     /** Outer cloth and lining sewn to each other all round: the last seam needs a gap to turn through. */
     @Test
     void aBagIsTrappedByItsLastSeamOnly() {

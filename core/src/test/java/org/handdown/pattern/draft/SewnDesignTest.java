@@ -153,6 +153,27 @@ class SewnDesignTest {
         assertThat(first.girthMm()).isCloseTo(waist, within(2.0));
     }
 
+    /** Counted on the garment: a neckband runs over both shoulders, a sleeve over shoulder, side and its own underarm. */
+    @Test
+    void seamsCrossWhereTheyDoOnTheGarment() {
+        Topology shirt = design("t-shirt", Map.of()).assembly().whole();
+        assertThat(shirt.crossings("neckband on the neckline"))
+                .extracting(c -> c.one() + "/" + c.other())
+                .containsExactlyInAnyOrder("[shoulder seams]/[]", "[shoulder seams]/[ends of the neckband]");
+        assertThat(shirt.crossings("sleeve head in the armhole"))
+                .extracting(c -> c.one() + "/" + c.other())
+                .containsExactlyInAnyOrder("[shoulder seams]/[]", "[side seams]/[underarm seam]");
+        // Bib on the waist: the centre seam of the trousers ends in it.
+        Topology dungarees = design("dungarees", Map.of()).assembly().whole();
+        assertThat(dungarees.crossings("bib to front waist"))
+                .extracting(c -> c.one() + "/" + c.other())
+                .containsExactly("[]/[front centre seam]");
+        // A hem folded once over a pressed seam: three layers, double.
+        assertThat(dungarees.crossings("hem turned"))
+                .extracting(c -> c.one() + " " + c.alikeLayers() + " " + c.openLayers())
+                .containsExactlyInAnyOrder("[inseam] 6 4", "[side seam] 6 4");
+    }
+
     static List<Draft> drafts() {
         return Drafts.all();
     }

@@ -48,6 +48,7 @@ public record ProjectView(
         String usableShare,
         @Nullable PatternView pieces,
         List<PutOnView> putOn,
+        List<CrossingView> crossings,
         @Nullable LetOutView letOut,
         @Nullable TakeInView takeIn,
         WorkingsView workings,
@@ -81,6 +82,7 @@ public record ProjectView(
                 usableShare,
                 pieces,
                 putOn,
+                crossings,
                 letOut,
                 takeIn,
                 workings,
@@ -94,6 +96,9 @@ public record ProjectView(
                 practice,
                 troubles);
     }
+    /** What lies under the needle where a seam runs over others. */
+    public record CrossingView(String seam, String sentence) {}
+
     /** A figure of common practice that the project goes by, and the household goes by otherwise since. */
     public record PracticeView(String words, String here, String household) {}
     /** Something beside the work that could not be worked out, at the station where it would stand. */

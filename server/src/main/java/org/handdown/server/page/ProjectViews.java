@@ -116,6 +116,13 @@ final class ProjectViews {
                         "How it is put on",
                         () -> PutOnView.of(shown.room().designPutOn(), shown.say()),
                         List.of()),
+                part(
+                        Station.PIECES,
+                        "Where seams cross",
+                        () -> shown.room().crossings().stream()
+                                .map(c -> new ProjectView.CrossingView(c.seam(), c.sentence(shown.say()::thin)))
+                                .toList(),
+                        List.of()),
                 orNothing(Station.PIECES, "What letting out gives", () -> LetOutViews.of(shown)),
                 orNothing(Station.PIECES, "What is taken in", workings::takenIn),
                 part(Station.PIECES, "Rings and necklines", workings::workings, new WorkingsView(List.of(), List.of())),
