@@ -42,9 +42,10 @@ final class Crossings {
             Met next = along.get((i + 1) % along.size());
             List<String> one = new ArrayList<>();
             List<String> other = new ArrayList<>();
+            boolean oneGoesOn = passed(here.one, next.one, one);
+            boolean otherGoesOn = passed(next.other, here.other, other);
             // What is in two pieces still on one side has no seam there.
-            boolean goesOn =
-                    along.size() > 1 && (passed(here.one, next.one, one) | passed(next.other, here.other, other));
+            boolean goesOn = along.size() > 1 && (oneGoesOn || otherGoesOn);
             if (goesOn && !(one.isEmpty() && other.isEmpty())) {
                 all.add(new Crossing(line.name(), one, other, caught(here), false));
             }
