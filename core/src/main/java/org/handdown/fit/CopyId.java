@@ -8,6 +8,12 @@ import org.handdown.measure.Wording;
  * @param number from 0
  */
 public record CopyId(String piece, int number) {
+    /** Read back from its name. */
+    public static CopyId of(String name) {
+        int at = name.lastIndexOf('#');
+        return new CopyId(name.substring(0, at), Integer.parseInt(name.substring(at + 1)));
+    }
+
     /** As it is written in files. */
     public String name() {
         return piece + "#" + number;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.handdown.assembly.Assembly;
+import org.handdown.fit.CopyId;
 import org.handdown.geometry.Box;
 import org.handdown.geometry.Region;
 import org.handdown.measure.RefusedValueException;
@@ -48,19 +49,7 @@ public record Design(
         }
     }
 
-    /** Opens nowhere, and no piece lies on another. */
-    public Design(
-            String name,
-            List<Piece> pieces,
-            List<DesignSeam> seams,
-            List<Size> rules,
-            List<String> notes,
-            List<String> cautions,
-            List<Supply> supplies) {
-        this(name, pieces, seams, rules, notes, cautions, supplies, List.of(), List.of());
-    }
-
-    /** Takes nothing beside its cloth. */
+    /** Takes nothing beside its cloth, opens nowhere, and no piece lies on another. */
     public Design(
             String name,
             List<Piece> pieces,
@@ -68,7 +57,7 @@ public record Design(
             List<Size> rules,
             List<String> notes,
             List<String> cautions) {
-        this(name, pieces, seams, rules, notes, cautions, List.of());
+        this(name, pieces, seams, rules, notes, cautions, List.of(), List.of(), List.of());
     }
 
     /** With what it takes beside its cloth. */
@@ -111,6 +100,11 @@ public record Design(
 
     public Piece piece(String id) {
         return find(id).orElseThrow(() -> new RefusedValueException("piece", "There is no piece (" + id + ")."));
+    }
+
+    /** The piece that a component of its assembly is a copy of. */
+    public Optional<Piece> ofComponent(String component) {
+        return find(CopyId.of(component).piece());
     }
 
     public Optional<Piece> find(String id) {

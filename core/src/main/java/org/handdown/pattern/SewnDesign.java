@@ -143,7 +143,7 @@ final class SewnDesign {
     /** Does an edge begin at the waist? It ends at the hem, which is turned; where neither is, height tells. */
     private boolean isUpperFirst(Run run) {
         List<Edge> edges = sewing.component(run.component()).outline().edges();
-        Piece piece = design.piece(run.component().split("#")[0]);
+        Piece piece = design.ofComponent(run.component()).orElseThrow();
         Edge edge = sewing.component(run.component()).outline().edge(run.edge());
         int at = edges.indexOf(edge);
         boolean hemBefore = piece.allowance(

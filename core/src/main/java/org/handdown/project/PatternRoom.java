@@ -94,7 +94,7 @@ final class PatternRoom {
 
     /** The cloth that a ring is of: a rib's neckband gives as the rib does. Null where nothing there serves its role. */
     private @Nullable Cloth clothOf(Design now, Opening opening) {
-        return now.find(opening.component().split("#")[0])
+        return now.ofComponent(opening.component())
                 .flatMap(p -> table.roles().serving(p.cloth()).stream().findFirst())
                 .flatMap(table::cloth)
                 .orElse(null);

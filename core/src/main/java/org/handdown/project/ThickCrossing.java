@@ -29,7 +29,7 @@ public record ThickCrossing(String seam, Crossing crossing, double thickMm) {
         for (Join join : sewn.joins()) {
             double thick = join.meetings().stream()
                     .flatMap(m -> m.runs().stream())
-                    .map(r -> design.find(r.component().split("#")[0]))
+                    .map(r -> design.ofComponent(r.component()))
                     .flatMap(java.util.Optional::stream)
                     .mapToDouble(p -> thickness.apply(p.cloth()))
                     .max()
