@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeSet;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -13,7 +14,7 @@ import org.handdown.geometry.OutlineCut;
 import org.handdown.geometry.Point;
 
 /**
- * Components cut straight across on a garment that stays sewn. What lies to the left of the line keeps its component's id, the rest gets one of
+ * Components cut along a line on a garment that stays sewn. What lies to the left of the line keeps its component's id, the rest gets one of
  * its own; every seam goes on along both, and what a seam sewed at the line is parted there. The edges along the cut are free.
  */
 public final class Cutting {
@@ -28,8 +29,16 @@ public final class Cutting {
     /** A line across a garment meets both sides of a seam at one place, though they are not drawn to the millimetre. */
     private static final double ONE_CUT_MM = 8;
 
-    /** A line across a component, in its own frame, mm; it runs on past both points. */
-    public record Line(String component, Point from, Point to) {}
+    /** A line across a component, in its own frame, mm, of straight stretches; it runs on straight past its first and last point. */
+    public record Line(String component, List<Point> path) {
+        public Line {
+            path = List.copyOf(path);
+        }
+
+        public Line(String component, Point from, Point to) {
+            this(component, List.of(from, to));
+        }
+    }
 
     /** A stretch of an old edge on a new component, mm along the old one. */
     private record Part(String component, String edge, double fromMm, double toMm) {}
@@ -61,7 +70,7 @@ public final class Cutting {
     }
 
     private void cut(Component old, Line line, String off) {
-        OutlineCut cut = OutlineCut.of(old.outline(), line.from(), line.to(), EDGE);
+        OutlineCut cut = OutlineCut.of(old.outline(), line.path(), EDGE);
         add(old, old.id(), cut.left());
         add(old, offId(old.id(), off), cut.right());
     }
@@ -75,7 +84,7 @@ public final class Cutting {
                 if (isOf
                         && edge.start().distanceMm(line) < ON_LINE_MM
                         && edge.end().distanceMm(line) < ON_LINE_MM) {
-                    double from = alongMm(line, edge.start());
+                    double from = Edge.alongMm(line, edge.start());
                     parts.computeIfAbsent(key(old.id(), before.name()), k -> new ArrayList<>())
                             .add(new Part(id, edge.name(), from, from + edge.lengthMm()));
                     break;
@@ -86,26 +95,6 @@ public final class Cutting {
 
     private static String key(String component, String edge) {
         return component + "\n" + edge;
-    }
-
-    /** How far along a line a point on it lies, mm. */
-    private static double alongMm(List<Point> line, Point at) {
-        double along = 0;
-        double found = 0;
-        double nearest = Double.POSITIVE_INFINITY;
-        for (int i = 0; i + 1 < line.size(); i++) {
-            Point a = line.get(i);
-            Point b = line.get(i + 1);
-            double off = at.distanceMm(a, b);
-            double step = a.distanceMm(b);
-            if (off < nearest) {
-                nearest = off;
-                Point way = b.minus(a).times(1 / Math.max(step, 1e-12));
-                found = along + Math.max(0, Math.min(step, at.minus(a).dot(way)));
-            }
-            along += step;
-        }
-        return found;
     }
 
     private Assembly made() {
@@ -206,8 +195,8 @@ public final class Cutting {
             }
         }
         if (most != null) {
-            double length = java.util.Objects.requireNonNull(components.get(most.component))
-                    .lengthMm(most.edge);
+            double length =
+                    Objects.requireNonNull(components.get(most.component)).lengthMm(most.edge);
             return new Run(most.component, most.edge, Math.max(0, a - most.fromMm), Math.min(length, b - most.fromMm));
         }
         return new Run(run.component(), run.edge(), a, b);

@@ -14,9 +14,11 @@ import java.util.stream.Collectors;
  * @param component that most of its rim is of
  * @param girthMm of the smallest ring on the way in, everything shut, relaxed
  * @param opensMm length of the zip, placket or slit that opens it, one side; 0 where it stays closed
+ * @param ring of what is shut
  * @param throughout opened it goes over into another ring: a front that is open from neck to hem
  */
-public record Opening(Place place, String name, String component, double girthMm, double opensMm, boolean throughout) {
+public record Opening(
+        Place place, String name, String component, Ring ring, double girthMm, double opensMm, boolean throughout) {
     private static final Set<String> SIDES = Set.of("left", "right");
     private static final Set<String> IN_NECKS = Set.of("neckband", "neck", "collar");
 
@@ -100,7 +102,7 @@ public record Opening(Place place, String name, String component, double girthMm
                 case SLEEVE_END -> side + "sleeve end";
                 case LEG_END -> side + "leg end";
             };
-            return new Opening(place, name, most(ring), shut.narrowestMm(ring), opens, opens > 0 && shares > 1);
+            return new Opening(place, name, most(ring), ring, shut.narrowestMm(ring), opens, opens > 0 && shares > 1);
         }
 
         /** Closures whose stretches the wide ring walks through and the shut one does not. */

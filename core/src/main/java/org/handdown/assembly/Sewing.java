@@ -28,6 +28,16 @@ public final class Sewing {
         this.folds = List.copyOf(folds);
     }
 
+    /** Goes on with what is sewn already. */
+    public static Sewing of(Assembly sewn) {
+        Sewing sewing = new Sewing(sewn.components(), sewn.folds());
+        sewing.joins.addAll(sewn.joins());
+        sewing.attachments.addAll(sewn.attachments());
+        sewing.closures.addAll(sewn.closures());
+        sewing.made = sewn;
+        return sewing;
+    }
+
     public Assembly made() {
         Assembly now = made;
         if (now == null) {

@@ -23,6 +23,15 @@ public record Edge(String name, List<Segment> segments) {
         return new Edge(name, List.of(new Segment.Line(from, to)));
     }
 
+    /** Straight from point to point. */
+    public static Edge along(String name, List<Point> points) {
+        List<Segment> segments = new ArrayList<>();
+        for (int i = 0; i + 1 < points.size(); i++) {
+            segments.add(new Segment.Line(points.get(i), points.get(i + 1)));
+        }
+        return new Edge(name, segments);
+    }
+
     /** Edges end to end as one. */
     public static Edge joined(String name, Edge... parts) {
         return new Edge(

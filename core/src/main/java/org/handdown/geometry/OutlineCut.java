@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 
 /**
- * An outline cut in two by a straight line; curves are parted exactly. Edges keep their names on either side; the new edges along the
- * cut take a name of their own.
+ * An outline cut in two by a line, straight or of several straight stretches; curves are parted exactly. Edges keep their names on either
+ * side; the new edges along the cut take a name of their own.
  *
- * @param left what lies to the left of the line, seen from its first point to its second; counter-clockwise
+ * @param left what lies to the left of the line, seen from its first point to its last; counter-clockwise
  * @param right the rest, counter-clockwise
  */
 public record OutlineCut(Outline left, Outline right) {
@@ -32,19 +33,25 @@ public record OutlineCut(Outline left, Outline right) {
      * @throws RefusedValueException if the line does not cross the outline exactly twice
      */
     public static OutlineCut of(Outline outline, Point from, Point to, String name) {
-        Point way = to.minus(from);
-        if (way.lengthMm() < 1) {
-            throw new RefusedValueException("line", "Two points of the line must lie apart.");
-        }
+        return of(outline, List.of(from, to), name);
+    }
+
+    /**
+     * @param path the points of the line in order, no two at one place; it runs on straight past its first and last
+     * @param name of the edges along the cut
+     * @throws RefusedValueException if the line does not cross the outline exactly twice
+     */
+    public static OutlineCut of(Outline outline, List<Point> path, String name) {
+        CutPath line = CutPath.of(path, outline.box());
         List<Run> runs = new ArrayList<>();
         for (Edge edge : outline.edges()) {
             for (Segment segment : edge.segments()) {
                 double start = 0;
-                for (double t : crossings(segment, from, way)) {
-                    add(runs, edge.name(), part(segment, start, t), from, way);
+                for (double t : crossings(segment, line)) {
+                    add(runs, edge.name(), part(segment, start, t), line);
                     start = t;
                 }
-                add(runs, edge.name(), part(segment, start, 1), from, way);
+                add(runs, edge.name(), part(segment, start, 1), line);
             }
         }
         int changes = 0;
@@ -66,13 +73,13 @@ public record OutlineCut(Outline left, Outline right) {
         List<Run> ordered = new ArrayList<>(runs.subList(first, runs.size()));
         ordered.addAll(runs.subList(0, first));
         return new OutlineCut(
-                closed(ordered.stream().filter(Run::left).toList(), name),
-                closed(ordered.stream().filter(r -> !r.left).toList(), name));
+                closed(ordered.stream().filter(Run::left).toList(), line, name),
+                closed(ordered.stream().filter(r -> !r.left).toList(), line, name));
     }
 
-    private static void add(List<Run> runs, String edge, Segment segment, Point from, Point way) {
+    private static void add(List<Run> runs, String edge, Segment segment, CutPath line) {
         if (segment.start().distanceMm(segment.end()) > NOTHING_MM) {
-            runs.add(new Run(edge, segment, way.cross(middle(segment).minus(from)) > 0));
+            runs.add(new Run(edge, segment, line.isLeft(middle(segment))));
         }
     }
 
@@ -81,27 +88,36 @@ public record OutlineCut(Outline left, Outline right) {
     }
 
     /** Parameters at which a segment crosses the line, strictly between its ends. */
-    private static List<Double> crossings(Segment segment, Point from, Point way) {
-        List<Double> found = new ArrayList<>();
+    private static List<Double> crossings(Segment segment, CutPath line) {
+        TreeSet<Double> found = new TreeSet<>();
+        for (int i = 0; i < line.stretches(); i++) {
+            crossings(segment, line, i, found);
+        }
+        return List.copyOf(found);
+    }
+
+    private static void crossings(Segment segment, CutPath line, int stretch, TreeSet<Double> found) {
         int steps = segment instanceof Segment.Cubic ? STEPS : 1;
         for (int i = 0; i < steps; i++) {
             double low = (double) i / steps;
             double high = (double) (i + 1) / steps;
-            double a = way.cross(at(segment, low).minus(from));
-            double b = way.cross(at(segment, high).minus(from));
+            double a = line.off(stretch, at(segment, low));
+            double b = line.off(stretch, at(segment, high));
             if (a == 0 && i > 0) {
                 found.add(low);
             } else if (a * b < 0) {
                 for (int k = 0; k < HALVINGS; k++) {
                     double half = (low + high) / 2;
-                    double c = way.cross(at(segment, half).minus(from));
+                    double c = line.off(stretch, at(segment, half));
                     low = a * c > 0 ? half : low;
                     high = a * c > 0 ? high : half;
                 }
-                found.add((low + high) / 2);
+                double t = (low + high) / 2;
+                if (line.isOn(stretch, at(segment, t))) {
+                    found.add(t);
+                }
             }
         }
-        return found;
     }
 
     private static Point at(Segment segment, double t) {
@@ -120,7 +136,7 @@ public record OutlineCut(Outline left, Outline right) {
         return from == 0 ? rest : rest.split(from / to).get(1);
     }
 
-    private static Outline closed(List<Run> runs, String name) {
+    private static Outline closed(List<Run> runs, CutPath line, String name) {
         List<Edge> edges = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < runs.size(); ) {
@@ -139,8 +155,9 @@ public record OutlineCut(Outline left, Outline right) {
         for (int n = 2; !taken.add(free); n++) {
             free = name + "-" + n;
         }
-        edges.add(
-                Edge.line(free, edges.get(edges.size() - 1).end(), edges.get(0).start()));
+        List<Point> along =
+                line.between(edges.get(edges.size() - 1).end(), edges.get(0).start());
+        edges.add(Edge.along(free, along));
         return new Outline(edges);
     }
 }

@@ -7,7 +7,9 @@ public enum Garment {
     /** The source itself, made larger; nothing is cut out. */
     LET_OUT,
     /** The source itself, made smaller or shorter; nothing is cut out. */
-    TAKE_IN;
+    TAKE_IN,
+    /** The source itself, changed by alterations one after the other; it stays sewn. */
+    ALTER;
 
     /** Whether pieces are cut out, so that panels and a lay are needed. */
     public boolean isCutOut() {

@@ -15,6 +15,7 @@ public interface Kept {
         ANATOMY,
         OPENINGS,
         CROSSINGS,
+        ALTERED,
         PANEL,
         DESIGN,
         KEEPERS,

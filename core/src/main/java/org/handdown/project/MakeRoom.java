@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
+import org.handdown.alter.stack.AlterationStack;
 import org.handdown.fit.FitLayout;
+import org.handdown.make.AlterSteps;
 import org.handdown.make.Beside;
 import org.handdown.make.DungareesSteps;
 import org.handdown.make.Ground;
@@ -33,6 +35,7 @@ final class MakeRoom {
     private final ClothRoom cloth;
     private final TableCloth table;
     private final PatternRoom pattern;
+    private final AlterRoom altered;
     private @Nullable List<Step> steps;
 
     MakeRoom(
@@ -42,7 +45,8 @@ final class MakeRoom {
             Kept kept,
             ClothRoom cloth,
             TableCloth table,
-            PatternRoom pattern) {
+            PatternRoom pattern,
+            AlterRoom altered) {
         this.project = project;
         this.tools = tools;
         this.rates = rates;
@@ -50,6 +54,7 @@ final class MakeRoom {
         this.cloth = cloth;
         this.table = table;
         this.pattern = pattern;
+        this.altered = altered;
     }
 
     /** In order, with what serves instead of a tool that this table lacks. */
@@ -69,6 +74,7 @@ final class MakeRoom {
                             project.pieces() instanceof PatternPieces ? pattern.uses() : List.of(),
                             project.workings(),
                             project.cloths(),
+                            project.alterations(),
                             pattern.unit()),
                     () -> tools.fit(stepsAnywhere()));
         }
@@ -91,6 +97,10 @@ final class MakeRoom {
         Optional<TakeIn> takeIn = pattern.takeIn();
         if (takeIn.isPresent()) {
             return TakeInSteps.of(source, plan.get(), takeIn.get(), pattern.unit());
+        }
+        Optional<AlterationStack> stack = altered.stack();
+        if (stack.isPresent() && !stack.get().steps().isEmpty()) {
+            return AlterSteps.of(source, plan.get(), stack.get(), pattern.unit());
         }
         Optional<Design> design = pattern.design();
         if (design.isEmpty()) {

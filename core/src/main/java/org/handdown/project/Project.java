@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import org.handdown.alter.stack.Alteration;
+import org.handdown.alter.stack.AlterationStack;
 import org.handdown.body.Passage;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Practice;
@@ -29,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param practice figures of common practice that it goes by: those of the household when it was begun, or when they were taken over
  * @param typed the words in which its lengths were typed
  * @param cloths what it is cut from beside its own source
+ * @param alterations of its own source, in the order they are made, where that stays sewn
  * @param aside its own source, while another one is in hand; null as a rule, and never stored otherwise
  */
 public record Project(
@@ -46,6 +49,7 @@ public record Project(
         Practice practice,
         TypedWords typed,
         Cloths cloths,
+        List<Alteration> alterations,
         @Nullable Aside aside) {
 
     public static final int LONGEST_NAME = 120;
@@ -143,6 +147,8 @@ public record Project(
         if (kept.stream().map(KeptLay::name).distinct().count() < kept.size()) {
             throw new RefusedValueException("lay.name", "Another kept lay has that name; choose another.");
         }
+        alterations = List.copyOf(alterations);
+        AlterationStack.requireAccepted(alterations);
         cloths.requireNames(aside == null ? source : aside.source);
         done = Map.copyOf(done);
         log = List.copyOf(log);
@@ -171,13 +177,28 @@ public record Project(
                 Practice.SHIPPED,
                 TypedWords.NONE,
                 Cloths.OWN_ALONE,
+                List.of(),
                 null);
     }
 
     /** @throws RefusedValueException if that is no name */
     public Project renamed(String other) {
         return new Project(
-                other, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                other,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
@@ -198,42 +219,150 @@ public record Project(
                 practice,
                 typed,
                 cloths.detached(),
+                alterations,
                 aside);
     }
 
     public Project withAim(Aim other) {
         return new Project(
-                name, other, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                name,
+                other,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withSource(Source other) {
         return new Project(
-                name, aim, other, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                other,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withOpening(Opening other) {
         return new Project(
-                name, aim, source, other, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                other,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withPanels(MeasuredPanels others) {
         return new Project(
-                name, aim, source, opening, others, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                others,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withPieces(Pieces others) {
         return new Project(
-                name, aim, source, opening, panels, others, lay, kept, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                others,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
+    }
+
+    /** With nothing to cut, to let out or to take in. */
+    Project withoutPieces() {
+        return pieces == null
+                ? this
+                : new Project(
+                        name,
+                        aim,
+                        source,
+                        opening,
+                        panels,
+                        null,
+                        lay,
+                        kept,
+                        workings,
+                        done,
+                        log,
+                        practice,
+                        typed,
+                        cloths,
+                        alterations,
+                        aside);
     }
 
     public Project withLay(Lay other) {
         return new Project(
-                name, aim, source, opening, panels, pieces, other, kept, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                other,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
@@ -260,26 +389,82 @@ public record Project(
 
     public Project withKept(List<KeptLay> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, others, workings, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                others,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withWorkings(Workings others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, others, done, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                others,
+                done,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withDone(Map<String, Done> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, others, log, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                others,
+                log,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
     /** By other figures of common practice; its drafts are drawn by them too. */
     public Project by(Practice other) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, other, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                other,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 
@@ -295,14 +480,48 @@ public record Project(
 
     private Project withTyped(TypedWords others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, others, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                others,
+                cloths,
+                alterations,
                 aside);
     }
 
     public Project withCloths(Cloths others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, others,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                log,
+                practice,
+                typed,
+                others,
+                alterations,
                 aside);
+    }
+
+    public Project withAlterations(List<Alteration> others) {
+        return new Project(
+                name, aim, source, opening, panels, pieces, lay, kept, workings, done, log, practice, typed, cloths,
+                others, aside);
     }
 
     /**
@@ -343,6 +562,7 @@ public record Project(
                 practice,
                 typed,
                 theCloths,
+                alterations,
                 theAside);
     }
 
@@ -358,7 +578,21 @@ public record Project(
 
     public Project withLog(List<Note> others) {
         return new Project(
-                name, aim, source, opening, panels, pieces, lay, kept, workings, done, others, practice, typed, cloths,
+                name,
+                aim,
+                source,
+                opening,
+                panels,
+                pieces,
+                lay,
+                kept,
+                workings,
+                done,
+                others,
+                practice,
+                typed,
+                cloths,
+                alterations,
                 aside);
     }
 }

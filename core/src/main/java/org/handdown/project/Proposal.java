@@ -95,6 +95,7 @@ final class Proposal {
         return switch (aim.garment()) {
             case CUT_OUT -> project.withPieces(redrafted(aim));
             case LET_OUT -> project.pieces() instanceof LettingOut ? project : project.withPieces(FIRST_LETTING_OUT);
+            case ALTER -> project.pieces() instanceof PatternPieces ? project : project.withoutPieces();
             case TAKE_IN ->
                 project.pieces() instanceof TakingIn ? project : project.withPieces(new TakingIn(TakeIn.Wish.NONE));
         };

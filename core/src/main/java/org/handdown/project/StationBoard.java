@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.handdown.alter.LetOut;
+import org.handdown.alter.stack.AlterationStack;
 import org.handdown.body.BodyMeasure;
 import org.handdown.make.Step;
 import org.handdown.measure.Length;
@@ -208,7 +209,22 @@ final class StationBoard {
         return settled(Station.PANELS, Wording.fill("%d panel%s", count, count == 1 ? "" : "s"));
     }
 
+    private StationState altered(AlterationStack stack) {
+        int all = stack.steps().size();
+        long cannot = stack.steps().stream().filter(s -> s.effect() == null).count();
+        return all == 0
+                ? open(Station.PIECES, "Say what is to be changed.")
+                : cannot > 0
+                        ? open(
+                                Station.PIECES,
+                                Wording.fill("%d of %d changes cannot be made as they are told", cannot, all))
+                        : settled(Station.PIECES, Wording.fill("%d change%s", all, all == 1 ? "" : "s"));
+    }
+
     private StationState piecesState() {
+        if (room.garment() == Garment.ALTER) {
+            return room.altered().map(this::altered).orElseGet(() -> open(Station.PIECES, "Waits for the source."));
+        }
         Project.Pieces pieces = project.pieces();
         if (pieces != null) {
             return pieces.fold(pattern -> drafted(), letting -> lettingOut(), this::takingIn);

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
+import org.handdown.alter.stack.AlterationStack;
 import org.handdown.body.BodyMeasure;
 import org.handdown.cloth.Cloth;
 import org.handdown.cloth.ClothSheet;
@@ -50,6 +51,7 @@ public final class Workroom {
     private final PatternRoom pattern;
     private final LayRoom lay;
     private final MakeRoom make;
+    private final AlterRoom altered;
 
     public Workroom(Project project) {
         this(project, Map.of(), Toolbox.FULL);
@@ -74,7 +76,8 @@ public final class Workroom {
         Project whole = project.turnedBack();
         pattern = new PatternRoom(whole, kept, table.own(), table);
         lay = new LayRoom(whole, kept, table, pattern);
-        make = new MakeRoom(whole, this.rates, tools, kept, table.own(), table, pattern);
+        altered = new AlterRoom(whole, kept, table.own());
+        make = new MakeRoom(whole, this.rates, tools, kept, table.own(), table, pattern, altered);
     }
 
     /** Where what is made of this project may be kept. */
@@ -96,6 +99,16 @@ public final class Workroom {
 
     public Optional<Anatomy> anatomy() {
         return cloth.anatomy();
+    }
+
+    /** The own source with its alterations, one after the other; present when that is the aim. */
+    public Optional<AlterationStack> altered() {
+        return altered.stack();
+    }
+
+    /** How the altered source is put on, ring by ring. */
+    public List<PutOn> alteredPutOn() {
+        return altered.putOn();
     }
 
     /** How what is cut out is put on, ring by ring. */

@@ -88,6 +88,7 @@ public final class ProjectJson {
                 parts.require(Project::practice, () -> PracticeJson.read(f.get("practice"))),
                 parts.require(Project::typed, () -> typed(f.get("typed"), f.get("unit"))),
                 parts.require(Project::cloths, () -> ClothsJson.read(f.get("cloths"))),
+                parts.require(Project::alterations, () -> StackJson.read(f.get("alterations"))),
                 null);
     }
 
@@ -219,6 +220,9 @@ public final class ProjectJson {
         }
         if (!project.cloths().equals(Cloths.OWN_ALONE)) {
             node.set("cloths", ClothsJson.write(project.cloths()));
+        }
+        if (!project.alterations().isEmpty()) {
+            StackJson.write(node.putArray("alterations"), project.alterations());
         }
         writeDone(node, project);
         return node;

@@ -1,0 +1,40 @@
+package org.handdown.alter.stack;
+
+import java.util.List;
+
+/** What can be done to a garment that stays sewn. */
+public enum AlterationKind {
+    SHORTEN("shorten an end", "cut off or turned up at a level", new Shorten()),
+    BAND_OUT("shorten inside, keep the end", "a band cut out and the rest sewn together, or a tuck", new BandOut()),
+    MOVE_SEAM("take in or let out a seam", "by what was pinned at places along it", new MoveSeam()),
+    NEW_NECK("cut a new neck", "deeper or wider, its own band put back, turned or bound", new NewNeck()),
+    OPEN_FRONT("open a front", "slit from end to end, with edges, gap, bands and closing", new OpenFront()),
+    INSERT("let a piece into a seam", "a side panel, godet or wedge", new Insert()),
+    TAKE_OFF("take a part off", "a sleeve, collar, pocket or band, whole", new TakeOff());
+
+    private final String words;
+    private final String meaning;
+    private final Altering altering;
+
+    AlterationKind(String words, String meaning, Altering altering) {
+        this.words = words;
+        this.meaning = meaning;
+        this.altering = altering;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String meaning() {
+        return meaning;
+    }
+
+    public List<Ask> asks() {
+        return altering.asks();
+    }
+
+    Effect on(GarmentNow before, Alteration alteration) {
+        return altering.on(before, new Told(before, alteration));
+    }
+}

@@ -1,0 +1,91 @@
+package org.handdown.alter.stack;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.handdown.assembly.Assembly;
+import org.handdown.cloth.Cloth;
+import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
+import org.jspecify.annotations.Nullable;
+
+/** A garment as it is once some of its alterations are done. A value; its ends are looked for once. */
+public final class GarmentNow {
+    /** What seams take where nobody measured them, mm (common practice, no source). */
+    public static final double ALLOWANCE_MM = 10;
+
+    private final Assembly assembly;
+    private final Map<String, Double> allowances;
+    private final Map<String, String> frames;
+    private final Cloth cloth;
+    private @Nullable List<End> ends;
+
+    /**
+     * @param allowances behind the stitches of a join on each side, or the depth of a hem, by join, mm
+     * @param frames of components that came of another one: whose frame they are drawn in; others stand for themselves
+     */
+    public GarmentNow(Assembly assembly, Map<String, Double> allowances, Map<String, String> frames, Cloth cloth) {
+        this.assembly = assembly;
+        this.allowances = Map.copyOf(allowances);
+        this.frames = Map.copyOf(frames);
+        this.cloth = cloth;
+    }
+
+    public Assembly assembly() {
+        return assembly;
+    }
+
+    public Map<String, Double> allowances() {
+        return allowances;
+    }
+
+    public Map<String, String> frames() {
+        return frames;
+    }
+
+    public Cloth cloth() {
+        return cloth;
+    }
+
+    /** Whose frame a component is drawn in. */
+    public String frameOf(String component) {
+        return frames.getOrDefault(component, component);
+    }
+
+    double allowanceMm(String join) {
+        return allowances.getOrDefault(join, ALLOWANCE_MM);
+    }
+
+    /** With the seam allowance that most of its seams have, mm. */
+    double usualAllowanceMm() {
+        Map<Double, Integer> counts = new HashMap<>();
+        assembly.joins().stream()
+                .filter(j -> !j.isTurned() && allowances.containsKey(j.id()))
+                .forEach(j -> counts.merge(allowanceMm(j.id()), 1, Integer::sum));
+        return counts.entrySet().stream()
+                .max(Map.Entry.<Double, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .map(Map.Entry::getKey)
+                .filter(mm -> mm > 0)
+                .orElse(ALLOWANCE_MM);
+    }
+
+    public List<End> ends() {
+        List<End> found = ends;
+        if (found == null) {
+            found = End.of(assembly);
+            ends = found;
+        }
+        return found;
+    }
+
+    Optional<End> findEnd(String id) {
+        return ends().stream().filter(e -> e.id().equals(id)).findFirst();
+    }
+
+    End end(String id) {
+        return findEnd(id)
+                .orElseThrow(() -> new RefusedValueException(
+                        "picks.end", Wording.fill("The garment has no %s.", Wording.spoken(id))));
+    }
+}
