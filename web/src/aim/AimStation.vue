@@ -24,9 +24,15 @@ const asked = ref<string>()
 type Measure = ProjectView['aim']['measures'][number]
 const OWN = 'OWN'
 const route = useRoute()
-const ALTERED = { LET_OUT: 'let out for another year', TAKE_IN: 'taken in to fit' }
+const ALTERED = {
+  LET_OUT: 'let out for another year',
+  TAKE_IN: 'taken in to fit',
+  ALTER: 'the same garment, changed',
+}
+type Altered = keyof typeof ALTERED
+const isAltered = (made: unknown): made is Altered => typeof made === 'string' && made in ALTERED
 /** Who came by the door of an alteration has said so already. */
-const asksFor = (made: unknown) => (made === 'LET_OUT' || made === 'TAKE_IN' ? made : undefined)
+const asksFor = (made: unknown) => (isAltered(made) ? made : undefined)
 const isTyped = (m: Measure) => m.origin === 'TAPE' || (m.id === 'HEIGHT' && !project.aim.settled)
 const texts = (of: (m: Measure) => string) =>
   Object.fromEntries(project.aim.measures.filter(isTyped).map((m) => [m.id, of(m)]))
@@ -61,6 +67,7 @@ const groups = computed(() => [
       { id: OWN, words: 'something else, pieces brought in or entered' },
       { id: 'LET_OUT', words: 'the source itself, let out' },
       { id: 'TAKE_IN', words: 'the source itself, taken in or shortened' },
+      { id: 'ALTER', words: 'the source itself, changed in other ways' },
     ],
   },
 ])
@@ -68,9 +75,9 @@ const isDrafted = computed(() => form.made !== OWN && !(form.made in ALTERED))
 
 function save(patch: { taped?: Record<string, string>; again?: Record<string, string> } = {}) {
   sending()
-  const altered = form.made === 'LET_OUT' || form.made === 'TAKE_IN'
+  const altered = isAltered(form.made)
   const body = {
-    garment: altered ? (form.made as 'LET_OUT' | 'TAKE_IN') : ('CUT_OUT' as const),
+    garment: isAltered(form.made) ? form.made : ('CUT_OUT' as const),
     draft: altered || form.made === OWN ? '' : form.made,
     what: form.what,
     wearer: form.wearer,

@@ -6,7 +6,7 @@ import { ref } from 'vue'
 defineProps<{ busy: boolean }>()
 const emit = defineEmits<{
   named: [name: string]
-  altered: [way: 'LET_OUT' | 'TAKE_IN']
+  altered: [way: 'LET_OUT' | 'TAKE_IN' | 'ALTER']
   example: []
   brought: [file: File]
 }>()
@@ -48,11 +48,15 @@ function bring(e: Event) {
       <li class="slip grid content-between gap-3 p-4">
         <div>
           <h3 class="text-xl">An alteration</h3>
-          <p class="text-[15px] text-muted">The garment stays whole and shall fit again.</p>
+          <p class="text-[15px] text-muted">
+            The garment stays sewn: it shall fit again, or be shortened, opened, cut out at the neck, let
+            into.
+          </p>
         </div>
         <p class="flex flex-wrap gap-2">
           <button class="act grow" :disabled="busy" @click="emit('altered', 'LET_OUT')">Let it out</button>
           <button class="act grow" :disabled="busy" @click="emit('altered', 'TAKE_IN')">Take it in</button>
+          <button class="act grow" :disabled="busy" @click="emit('altered', 'ALTER')">Change it</button>
         </p>
       </li>
       <li class="slip grid content-between gap-3 p-4">

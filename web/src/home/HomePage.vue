@@ -38,8 +38,9 @@ const last = ref<{ id: string; name: string }>()
 const open = (made: { id: string } | undefined) =>
   made && router.push({ name: 'project', params: { id: made.id } })
 const begin = async (name: string) => open(await household.create(name))
-async function alter(way: 'LET_OUT' | 'TAKE_IN') {
-  const made = await household.create(way === 'LET_OUT' ? 'Let out' : 'Taken in')
+const CALLED = { LET_OUT: 'Let out', TAKE_IN: 'Taken in', ALTER: 'Changed' } as const
+async function alter(way: keyof typeof CALLED) {
+  const made = await household.create(CALLED[way])
   if (made)
     await router.push({ name: 'station', params: { id: made.id, station: 'aim' }, query: { made: way } })
 }

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, type ProjectView } from '../api/client'
+import { api, type ProjectView, type Schemas } from '../api/client'
 import { useHand } from '../project/hand'
 import StationFrame from '../project/StationFrame.vue'
 import SourceDrawing from '../drawing/SourceDrawing.vue'
 import EmptyTable from '../ui/EmptyTable.vue'
 import SlipTabs from '../ui/SlipTabs.vue'
 import StaleNote from '../ui/StaleNote.vue'
+import AlterSheet from './AlterSheet.vue'
+import AlterTable from './AlterTable.vue'
 import BringSheet from './BringSheet.vue'
 import ChangesSheet from './ChangesSheet.vue'
 import DraftSheet from './DraftSheet.vue'
@@ -44,6 +46,36 @@ const walked = computed(() => project.pieces?.walks.find((w) => w.name === seam.
 const served = computed(() => project.keep.wants.filter((w) => w.use).length)
 const opened = ref<string>()
 const shown = ref<'folds' | 'inserts'>('inserts')
+/** Which change of a garment that stays sewn is open; none of them, and the table shows first and last. */
+const alteration = ref(-1)
+const showsAfter = ref(false)
+const alterationShown = computed(() =>
+  alteration.value >= 0 ? alteration.value : showsAfter.value ? (project.altered?.steps.length ?? 1) - 1 : 0,
+)
+function openAlteration(step: number) {
+  alteration.value = step
+  showsAfter.value = false
+}
+type Place = Schemas['AskView'] & { type: 'END' | 'SEAM' | 'PART' }
+/** What the open change asks of the garment: a tap on the drawing answers it. */
+const asksPlace = computed(() =>
+  showsAfter.value
+    ? undefined
+    : project.altered?.steps[alteration.value]?.asks.find((a): a is Place =>
+        ['END', 'SEAM', 'PART'].includes(a.type),
+      ),
+)
+function tapPlace(id: string) {
+  const step = project.altered?.steps[alteration.value]
+  const ask = asksPlace.value
+  if (!step || !ask || id === ask.text || !ask.options.some((o) => o.id === id)) return
+  void change(({ path, query }) =>
+    api.PUT('/api/projects/{id}/alterations/{alteration}', {
+      params: { path: { ...path, alteration: step.id }, query },
+      body: { picks: { [ask.id]: id } },
+    }),
+  )
+}
 const rings = computed(() => project.workings.passages)
 const note = (all: unknown[] | undefined) => (all?.length ? String(all.length) : undefined)
 const cutOut = computed(() => [
@@ -58,10 +90,11 @@ const cutOut = computed(() => [
   { id: 'bring', name: 'Bring in' },
   { id: 'copy', name: 'Copy' },
 ])
+const ALTERED = { LET_OUT: 'Let out', TAKE_IN: 'Take in', ALTER: 'Changes' } as const
 const tabs = computed(() => [
   ...(project.aim.cutOut
     ? cutOut.value
-    : [{ id: 'alter', name: garment.value === 'LET_OUT' ? 'Let out' : 'Take in' }]),
+    : [{ id: 'alter', name: ALTERED[garment.value as keyof typeof ALTERED] }]),
   { id: 'passage', name: 'Goes on?', note: note(rings.value) },
   { id: 'neck', name: 'Neck', note: note(project.workings.necklines) },
   { id: 'sums', name: 'Sums' },
@@ -70,15 +103,17 @@ const open = computed(() => tabs.value.find((t) => t.id === opened.value)?.id ??
 const lead = computed(() =>
   garment.value === 'LET_OUT'
     ? 'The cloth hidden in pleats, darts, seams and hem, and what letting it out gives.'
-    : garment.value === 'TAKE_IN'
-      ? 'Where it was pinned, and what that does. Stitches in red: the new seam. Solid red: a cut.'
-      : open.value === 'sizes'
-        ? 'Level by level: the body filled, the garment stitched round it, both to one scale.'
-        : walked.value
-          ? 'The walked seam: one side red, the other green and dashed. Both must agree, or differ as stated.'
-          : orders.value.length
-            ? 'Drafted from the measures. Solid line: cut. Stitches: sew. Click an edge for its ledger.'
-            : 'Pieces as you enter them or bring them in. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.',
+    : garment.value === 'ALTER'
+      ? 'The garment stays sewn. Solid red: a cut. Dashes and dots: a fold or a new seam. Red cloth comes off.'
+      : garment.value === 'TAKE_IN'
+        ? 'Where it was pinned, and what that does. Stitches in red: the new seam. Solid red: a cut.'
+        : open.value === 'sizes'
+          ? 'Level by level: the body filled, the garment stitched round it, both to one scale.'
+          : walked.value
+            ? 'The walked seam: one side red, the other green and dashed. Both must agree, or differ as stated.'
+            : orders.value.length
+              ? 'Drafted from the measures. Solid line: cut. Stitches: sew. Click an edge for its ledger.'
+              : 'Pieces as you enter them or bring them in. Solid line: cut. Stitches: sew. Woven line: may lie on something finished.',
 )
 /** The seams that letting out opens, as on the source; nothing of it is decided yet at Take apart. */
 const asOpened = computed(() => {
@@ -120,6 +155,17 @@ function pickEdge(id: string, name: string) {
         v-if="open === 'neck' && project.workings.necklines.length"
         :necklines="project.workings.necklines"
         :inches="project.unit === 'INCH'"
+      />
+      <AlterTable
+        v-else-if="project.altered && project.source"
+        :altered="project.altered"
+        :source="project.source"
+        :step="alterationShown"
+        :after="showsAfter"
+        :pick="asksPlace?.type"
+        :picked="asksPlace?.text"
+        :inches="project.unit === 'INCH'"
+        @pick="tapPlace"
       />
       <TakeInTable
         v-else-if="garment === 'TAKE_IN' && project.source && project.takeApart"
@@ -186,9 +232,24 @@ function pickEdge(id: string, name: string) {
       <button class="act" :aria-pressed="shown === 'folds'" @click="shown = 'folds'">The folds</button>
       <button class="act" :aria-pressed="shown === 'inserts'" @click="shown = 'inserts'">The inserts</button>
     </div>
+    <div v-if="project.altered?.steps.length" class="mb-3 flex gap-2" role="group" aria-label="On the table">
+      <button class="act" :aria-pressed="!showsAfter" @click="showsAfter = false">
+        {{ alteration < 0 ? 'As it is' : 'The lines' }}
+      </button>
+      <button class="act" :aria-pressed="showsAfter" @click="showsAfter = true">
+        {{ alteration < 0 ? 'As it will be' : 'After it' }}
+      </button>
+    </div>
     <SlipTabs :tabs="tabs" @open="(id) => (opened = id)">
       <template #alter>
-        <LetOutSheet v-if="garment === 'LET_OUT'" :project="project" />
+        <AlterSheet
+          v-if="project.altered"
+          :altered="project.altered"
+          :step="alteration"
+          @open="openAlteration"
+        />
+        <p v-else-if="garment === 'ALTER'" class="text-muted">Say first at Source what garment it is.</p>
+        <LetOutSheet v-else-if="garment === 'LET_OUT'" :project="project" />
         <TakeInSheet v-else :project="project" />
       </template>
       <template #copy><CopySheet :project="project" /></template>

@@ -34,6 +34,14 @@ public enum AlterationKind {
         return altering.asks();
     }
 
+    /** Which of what can be picked is proposed first. */
+    public Ask.Option proposed(Ask ask, GarmentNow garment, List<Ask.Option> options) {
+        return options.stream()
+                .filter(o -> altering.suits(ask, garment, o))
+                .findFirst()
+                .orElse(options.get(0));
+    }
+
     Effect on(GarmentNow before, Alteration alteration) {
         return altering.on(before, new Told(before, alteration));
     }

@@ -58,6 +58,15 @@ public record Ask(
         return new Ask(id, words, Type.LENGTH, leastMm, mostMm, firstMm, List.of());
     }
 
+    /** May it be left empty, and then goes by another figure? */
+    public boolean isOptional() {
+        return Double.isNaN(firstMm);
+    }
+
+    static Ask optional(String id, String words, double leastMm, double mostMm) {
+        return new Ask(id, words, Type.LENGTH, leastMm, mostMm, Double.NaN, List.of());
+    }
+
     static Ask choice(String id, String words, String... valuesAndWords) {
         List<Option> options = new ArrayList<>();
         for (int i = 0; i + 1 < valuesAndWords.length; i += 2) {

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.handdown.assembly.Assembly;
 import org.handdown.cloth.Cloth;
 import org.handdown.measure.RefusedValueException;
@@ -14,6 +15,9 @@ import org.jspecify.annotations.Nullable;
 public final class GarmentNow {
     /** What seams take where nobody measured them, mm (common practice, no source). */
     public static final double ALLOWANCE_MM = 10;
+
+    /** Components that an alteration adds begin with its id; those of sources with a word. */
+    private static final Pattern ADDED_ID = Pattern.compile("a\\d+-.*");
 
     private final Assembly assembly;
     private final Map<String, Double> allowances;
@@ -51,6 +55,12 @@ public final class GarmentNow {
     /** Whose frame a component is drawn in. */
     public String frameOf(String component) {
         return frames.getOrDefault(component, component);
+    }
+
+    /** Is it no part of the garment that there was, but cut from cloth for it? */
+    public boolean isAdded(String component) {
+        return frameOf(component).equals(component)
+                && ADDED_ID.matcher(component).matches();
     }
 
     double allowanceMm(String join) {

@@ -29,7 +29,7 @@ final class Shorten implements Altering {
         return List.of(
                 Ask.end("end", "Which end"),
                 Ask.length("up", "Shorter by", 3, 1500, 60),
-                Ask.length("left", "at the wearer's left side by", 3, 1500, 60),
+                Ask.optional("left", "At the wearer's left side, where it slants, by", 3, 1500),
                 Ask.choice("line", "Along", "parallel", "the end as it runs now", "straight", "a straight line"),
                 Ask.choice(
                         "how",

@@ -43,6 +43,11 @@ final class TakeOff implements Altering {
     }
 
     @Override
+    public boolean suits(Ask ask, GarmentNow garment, Ask.Option option) {
+        return ask.type() != Ask.Type.PART || option.value().startsWith("sleeve");
+    }
+
+    @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
         String part = told.pick("part");

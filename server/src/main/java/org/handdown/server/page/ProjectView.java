@@ -6,6 +6,7 @@ import org.handdown.measure.LengthUnit;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.server.aim.AimView;
+import org.handdown.server.alter.AlteredView;
 import org.handdown.server.lay.LayFigures;
 import org.handdown.server.lay.LayView;
 import org.handdown.server.lay.LayView.EnoughView;
@@ -51,6 +52,7 @@ public record ProjectView(
         List<CrossingView> crossings,
         @Nullable LetOutView letOut,
         @Nullable TakeInView takeIn,
+        @Nullable AlteredView altered,
         WorkingsView workings,
         KeepView keep,
         @Nullable EnoughView enough,
@@ -85,6 +87,7 @@ public record ProjectView(
                 crossings,
                 letOut,
                 takeIn,
+                altered,
                 workings,
                 keep,
                 enough,

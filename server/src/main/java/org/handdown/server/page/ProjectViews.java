@@ -14,6 +14,7 @@ import org.handdown.project.Kept;
 import org.handdown.project.Station;
 import org.handdown.project.StationState;
 import org.handdown.server.aim.AimViews;
+import org.handdown.server.alter.AlteredViews;
 import org.handdown.server.lay.LayViews;
 import org.handdown.server.log.NoteViews;
 import org.handdown.server.make.StepViews;
@@ -125,6 +126,7 @@ final class ProjectViews {
                         List.of()),
                 orNothing(Station.PIECES, "What letting out gives", () -> LetOutViews.of(shown)),
                 orNothing(Station.PIECES, "What is taken in", workings::takenIn),
+                orNothing(Station.PIECES, "What is changed of the garment", () -> new AlteredViews(shown).view()),
                 part(Station.PIECES, "Rings and necklines", workings::workings, new WorkingsView(List.of(), List.of())),
                 part(
                         Station.PIECES,
