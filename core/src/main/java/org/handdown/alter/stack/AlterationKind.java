@@ -34,6 +34,13 @@ public enum AlterationKind {
         return altering.asks();
     }
 
+    /** What can be answered on a garment. */
+    public List<Ask.Option> options(Ask ask, GarmentNow garment) {
+        return ask.options(garment).stream()
+                .filter(o -> altering.offers(ask, garment, o))
+                .toList();
+    }
+
     /** Which of what can be picked is proposed first. */
     public Ask.Option proposed(Ask ask, GarmentNow garment, List<Ask.Option> options) {
         return options.stream()

@@ -3,11 +3,13 @@ package org.handdown.alter.stack;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.measure.RefusedValueException;
+import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** Alterations in the order they are made, each on what those before it leave. One that cannot be made says why, and the next go on without it. */
 public final class AlterationStack {
     private static final int MOST = 40;
+    private static final List<String> TOLD = List.of("picks", "figures", "pins", "kind");
 
     private final GarmentNow start;
     private final List<Step> steps;
@@ -65,8 +67,19 @@ public final class AlterationStack {
         try {
             return new Step(alteration, now, alteration.kind().on(now, alteration), null);
         } catch (RefusedValueException e) {
-            return new Step(alteration, now, null, e);
+            return new Step(alteration, now, null, told(e));
         }
+    }
+
+    /** What geometry and seams say of shapes that are none, in words for whoever told the figures. */
+    private static RefusedValueException told(RefusedValueException e) {
+        return TOLD.stream().anyMatch(e.field()::startsWith)
+                ? e
+                : new RefusedValueException(
+                        "alteration",
+                        Wording.fill(
+                                "So it cannot be made at this place: %s Change its figures, or what comes before it.",
+                                e.getMessage()));
     }
 
     public GarmentNow start() {

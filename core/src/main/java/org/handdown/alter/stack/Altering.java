@@ -16,6 +16,11 @@ interface Altering {
         };
     }
 
+    /** Can it be answered so at all? */
+    default boolean offers(Ask ask, GarmentNow garment, Ask.Option option) {
+        return true;
+    }
+
     /** @throws org.handdown.measure.RefusedValueException where it cannot be done on this garment, saying what to mend */
     Effect on(GarmentNow before, Told told);
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.assembly.Cutting;
 import org.handdown.assembly.Layer;
+import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Run;
 import org.handdown.geometry.Point;
 
@@ -94,7 +95,7 @@ final class BandOut implements Altering {
         }
         seams.forEach((c, e) -> work.turnUnderAs(c, e, inside));
         lowSeams.forEach((c, e) -> work.turnUnderAs(c, e, inside));
-        join(work, before, told, end, second, seams, lowSeams);
+        join(work, before, told, end, second, seams, lowSeams, below);
         work.chalk(seams.keySet(), "joined-" + told.id(), !isCut);
         work.chalk(lowSeams.keySet(), "joined-" + told.id(), !isCut);
         if (!isCut) {
@@ -109,7 +110,8 @@ final class BandOut implements Altering {
             End end,
             String second,
             Map<String, String> upper,
-            Map<String, String> lower) {
+            Map<String, String> lower,
+            Map<String, String> below) {
         for (Layer layer : Layer.values()) {
             List<Run> one = runs(work, upper, layer);
             List<Run> other = runs(work, lower, layer);
@@ -119,7 +121,13 @@ final class BandOut implements Altering {
             boolean isShell = layer == Layer.SHELL;
             String id = told.id() + "-joined" + second
                     + (isShell ? "" : "-" + layer.name().toLowerCase(Locale.ROOT));
-            work.seam(id, "seam above the " + end.name() + (isShell ? "" : ", inside"), one, other, false);
+            String name = "seam above the " + end.name() + (isShell ? "" : ", inside");
+            List<Meeting> whole = again(work, upper, lower, below, layer);
+            if (whole.size() == one.size() && whole.size() == other.size()) {
+                work.seamAgain(id, name, whole);
+            } else {
+                work.seam(id, name, one, other, false);
+            }
             work.allowance(id, before.usualAllowanceMm());
             double a = one.stream().mapToDouble(work.garment()::sewnMm).sum();
             double b = other.stream().mapToDouble(work.garment()::sewnMm).sum();
@@ -133,6 +141,20 @@ final class BandOut implements Altering {
                         b);
             }
         }
+    }
+
+    /** Each part to what was cut off it. */
+    private static List<Meeting> again(
+            Work work, Map<String, String> upper, Map<String, String> lower, Map<String, String> below, Layer layer) {
+        List<Meeting> all = new ArrayList<>();
+        upper.forEach((c, edge) -> {
+            String part = below.getOrDefault(c, "");
+            String other = lower.get(part);
+            if (other != null && work.garment().component(c).layer() == layer) {
+                all.add(Meeting.seam(work.whole(c, edge), work.whole(part, other)));
+            }
+        });
+        return all;
     }
 
     private static List<Run> runs(Work work, Map<String, String> edges, Layer layer) {

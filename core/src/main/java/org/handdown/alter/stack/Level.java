@@ -78,6 +78,10 @@ final class Level {
     private void add(String component, List<String> names, Height up) {
         Component c = garment.component(component);
         List<Point> along = along(c, names);
+        if (along.isEmpty()) {
+            throw new RefusedValueException(
+                    "figures.up", "The end would lie on both sides of that line; take another height.");
+        }
         Point from = along.get(0);
         Point way = along.get(along.size() - 1).minus(from).unit();
         double deep = c.outline().ring().points().stream()

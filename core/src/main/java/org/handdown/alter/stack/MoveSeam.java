@@ -78,21 +78,21 @@ final class MoveSeam implements Altering {
         }
         work.open(join.id(), join.name(), profile.lengthMm());
         work.without(id);
-        List<Run> one = new ArrayList<>();
-        List<Run> other = new ArrayList<>();
+        List<Meeting> again = new ArrayList<>();
         double at = 0;
         boolean rises = isRising(work.garment(), join);
         for (Meeting m : join.meetings()) {
             double from = at;
             double to = at + m.one().flatMm();
-            one.addAll(moved(work, m.one(), s -> profile.at(up(rises, from + s, length)), isOut));
+            Run one = moved(work, m.one(), s -> profile.at(up(rises, from + s, length)), isOut);
             double second = m.other().flatMm();
             double share = (to - from) / second;
             // The other side runs against the first.
-            other.addAll(moved(work, m.other(), s -> profile.at(up(rises, to - s * share, length)), isOut));
+            Run other = moved(work, m.other(), s -> profile.at(up(rises, to - s * share, length)), isOut);
+            again.add(new Meeting(List.of(one, other), m.caught()));
             at = to;
         }
-        work.seam(id, join.name(), one, other, join.meetings().stream().anyMatch(Meeting::caught));
+        work.seamAgain(id, join.name(), again);
         if (isOut) {
             work.allowance(id, allowance - most);
         }
@@ -176,8 +176,8 @@ final class MoveSeam implements Altering {
         }
     }
 
-    /** An edge moved; returns its stretches that are sewn again, in the order of the run. */
-    private static List<Run> moved(Work work, Run run, DoubleUnaryOperator in, boolean isOut) {
+    /** An edge moved; returns its stretch that is sewn again. */
+    private static Run moved(Work work, Run run, DoubleUnaryOperator in, boolean isOut) {
         Component c = work.garment().component(run.component());
         Edge edge = c.outline().edge(run.edge());
         double length = edge.lengthMm();
@@ -196,7 +196,7 @@ final class MoveSeam implements Altering {
         return isOut ? out(work, c, edge, run, whole) : in(work, c, edge, run, whole);
     }
 
-    private static List<Run> out(Work work, Component c, Edge edge, Run run, DoubleUnaryOperator in) {
+    private static Run out(Work work, Component c, Edge edge, Run run, DoubleUnaryOperator in) {
         List<Point> line = Level.offsetByPins(edge.flattened(0.05), in);
         Edge moved = Edge.along(edge.name(), line);
         List<Edge> edges = new ArrayList<>();
@@ -223,11 +223,10 @@ final class MoveSeam implements Altering {
         work.reshape(new Component(c.id(), c.name(), new Outline(edges), c.layer()), edge.name());
         double scale = moved.lengthMm() / edge.lengthMm();
         work.chalk(List.of(c.id()), edge.name(), true);
-        return List.of(
-                new Run(c.id(), edge.name(), run.fromMm() * scale, Math.min(moved.lengthMm(), run.toMm() * scale)));
+        return new Run(c.id(), edge.name(), run.fromMm() * scale, Math.min(moved.lengthMm(), run.toMm() * scale));
     }
 
-    private static List<Run> in(Work work, Component c, Edge edge, Run run, DoubleUnaryOperator in) {
+    private static Run in(Work work, Component c, Edge edge, Run run, DoubleUnaryOperator in) {
         List<Point> line = edge.flattened(0.05);
         double length = edge.lengthMm();
         // Only where it moves: the line leaves the cloth where it comes to nothing.
@@ -235,7 +234,7 @@ final class MoveSeam implements Altering {
                 .filter(p -> p.distanceMm(line) > NOTHING_MM)
                 .toList();
         if (path.size() < 2) {
-            return List.of(run);
+            return run;
         }
         Work.Cut cut = work.cut(List.of(new Cutting.Line(c.id(), path)));
         work.dropClosingUp(cut.off());
@@ -243,9 +242,8 @@ final class MoveSeam implements Altering {
         work.chalk(List.of(c.id()), name, true);
         work.merge(c.id(), edge.name());
         Run all = work.whole(c.id(), edge.name());
-        return List.of(
-                run.fromMm() < END_MM && run.toMm() > length - END_MM
-                        ? all
-                        : new Run(c.id(), edge.name(), run.fromMm(), all.flatMm() - (length - run.toMm())));
+        return run.fromMm() < END_MM && run.toMm() > length - END_MM
+                ? all
+                : new Run(c.id(), edge.name(), run.fromMm(), all.flatMm() - (length - run.toMm()));
     }
 }

@@ -48,6 +48,20 @@ final class NewNeck implements Altering {
                         "left raw"));
     }
 
+    @Override
+    public boolean offers(Ask ask, GarmentNow garment, Ask.Option option) {
+        return ask.type() != Ask.Type.PART || hasNeck(garment, option.value());
+    }
+
+    private static boolean hasNeck(GarmentNow garment, String part) {
+        try {
+            neck(garment, part);
+            return true;
+        } catch (RefusedValueException e) {
+            return false;
+        }
+    }
+
     /** The neck on one component: between two neighbours that the new line runs into. */
     private record Neck(Component part, Edge neck, Edge before, Edge after) {
         boolean isWhole() {
@@ -72,11 +86,13 @@ final class NewNeck implements Altering {
         List<Point> path = path(neck, told.pick("shape"), deeper, wider);
         Map<String, List<String>> edges = Map.of(neck.part.id(), List.of(neck.neck.name()));
         List<Join> old = Work.on(before.assembly(), edges);
-        old.forEach(j -> work.open(j.id(), j.name(), neck.oldMm()));
-        Assembly whole = work.garment();
-        Work.Cut cut = work.cut(List.of(new Cutting.Line(neck.part.id(), path)));
+        Work.Cut cut = cut(work, neck, path);
         Set<String> off = new LinkedHashSet<>(cut.off());
-        Map<String, List<Run>> freed = freed(whole, neck, old);
+        Map<String, List<Run>> freed = freed(work.garment(), neck, off);
+        freed.forEach((id, runs) -> work.open(
+                id,
+                work.garment().join(id).name(),
+                runs.stream().mapToDouble(Run::flatMm).sum()));
         loosen(work, off);
         work.letGo(off, "cut off: neck of the " + neck.part.name());
         String edge = work.rename(neck.part.id(), "neck");
@@ -100,6 +116,16 @@ final class NewNeck implements Altering {
         work.ask(
                 "Folded along the middle, both halves lying on each other, and tried on with the line chalked: is it deep enough, and does it cover what it should?");
         return work.done();
+    }
+
+    private static Work.Cut cut(Work work, Neck neck, List<Point> path) {
+        try {
+            return work.cut(List.of(new Cutting.Line(neck.part.id(), path)));
+        } catch (RefusedValueException e) {
+            throw new RefusedValueException(
+                    "figures.deeper",
+                    "This line would run through the open neck in places: make it deeper or wider, or take another shape.");
+        }
     }
 
     private static Neck neck(GarmentNow before, String part) {
@@ -268,16 +294,18 @@ final class NewNeck implements Altering {
         return Math.toDegrees(Math.atan2(half, deep));
     }
 
-    /** What was sewn to the old neck of this part, by join, in the order it is walked. */
-    private static Map<String, List<Run>> freed(Assembly whole, Neck neck, List<Join> old) {
+    /** What was sewn to the old neck where it is cut off, by join, in the order it is walked. */
+    private static Map<String, List<Run>> freed(Assembly cut, Neck neck, Set<String> off) {
         Map<String, List<Run>> freed = new LinkedHashMap<>();
-        for (Join join : old) {
-            for (Meeting m : whole.join(join.id()).meetings()) {
+        for (Join join : cut.joins()) {
+            for (Meeting m : join.meetings()) {
                 for (int side = 0; side < 2 && !m.isTurned(); side++) {
                     Run own = m.runs().get(side);
-                    if (own.component().equals(neck.part.id()) && own.edge().equals(neck.neck.name())) {
-                        freed.computeIfAbsent(join.id(), k -> new ArrayList<>())
-                                .add(m.runs().get(1 - side));
+                    Run other = m.runs().get(1 - side);
+                    if (off.contains(own.component())
+                            && !off.contains(other.component())
+                            && own.edge().startsWith(neck.neck.name())) {
+                        freed.computeIfAbsent(join.id(), k -> new ArrayList<>()).add(other);
                     }
                 }
             }

@@ -2,10 +2,12 @@ package org.handdown.alter.stack;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Closure;
 import org.handdown.assembly.Component;
@@ -13,6 +15,7 @@ import org.handdown.assembly.Cutting;
 import org.handdown.assembly.Join;
 import org.handdown.assembly.Layer;
 import org.handdown.assembly.Meeting;
+import org.handdown.assembly.Opening;
 import org.handdown.assembly.Run;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
@@ -28,6 +31,7 @@ final class OpenFront implements Altering {
     private static final double LEAST_LEFT_MM = 25;
     private static final double TURNED_MM = 20;
     private static final double LAP_MM = 30;
+    private static final Set<Opening.Place> HIGH = EnumSet.of(Opening.Place.NECK, Opening.Place.WAIST);
     private static final List<String> NO_ENDS = List.of("shoulder", "armhole", "head", "side");
 
     @Override
@@ -49,6 +53,42 @@ final class OpenFront implements Altering {
                         "bands",
                         "buttons on bands that lap"),
                 Ask.length("lap", "Bands lap by", 10, 150, LAP_MM));
+    }
+
+    @Override
+    public boolean offers(Ask ask, GarmentNow garment, Ask.Option option) {
+        return ask.type() != Ask.Type.PART || isBetweenEnds(garment, option.value());
+    }
+
+    /** Does it reach a neck or a waist, itself or under a band? */
+    private static boolean isBetweenEnds(GarmentNow garment, String part) {
+        Component c = garment.assembly().component(part);
+        Optional<Edge> top = c.outline().edges().stream()
+                .filter(e -> !e.isUpright() && NO_ENDS.stream().noneMatch(e.name()::startsWith))
+                .filter(e -> e.end().x() < e.start().x())
+                .max(Comparator.comparingDouble(e -> e.at(0.5).y()));
+        boolean isBand = c.outline().box().heightMm() < 0.3 * c.outline().box().widthMm();
+        return !isBand
+                && top.filter(t -> garment.ends().stream()
+                                .filter(e -> HIGH.contains(e.opening().place()))
+                                .anyMatch(e ->
+                                        e.edges().getOrDefault(part, List.of()).contains(t.name())
+                                                || isSewnTo(garment.assembly(), part, t.name(), e)))
+                        .isPresent();
+    }
+
+    private static boolean isSewnTo(Assembly garment, String part, String edge, End end) {
+        return garment.joins().stream()
+                .flatMap(j -> j.meetings().stream())
+                .filter(m -> !m.isTurned())
+                .anyMatch(m -> is(m.one(), part, edge)
+                                && end.edges().containsKey(m.other().component())
+                        || is(m.other(), part, edge)
+                                && end.edges().containsKey(m.one().component()));
+    }
+
+    private static boolean is(Run run, String part, String edge) {
+        return run.component().equals(part) && run.edge().equals(edge);
     }
 
     /** A place on an edge of a component, and the way that the slit goes on from it. */

@@ -29,7 +29,7 @@ final class Told {
     /** What was picked; of a choice the proposed one where nothing was. */
     String pick(String id) {
         Ask ask = ask(id);
-        List<Ask.Option> options = ask.options(garment);
+        List<Ask.Option> options = alteration.kind().options(ask, garment);
         String picked = alteration.picks().get(id);
         if (picked == null) {
             if (ask.type() == Ask.Type.CHOICE) {

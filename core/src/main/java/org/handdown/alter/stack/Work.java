@@ -15,6 +15,7 @@ import org.handdown.assembly.Closure;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Cutting;
 import org.handdown.assembly.Join;
+import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Parting;
 import org.handdown.assembly.Run;
 import org.handdown.assembly.Sewing;
@@ -133,7 +134,7 @@ final class Work {
         }
         Edge old = garment.component(component).outline().edge(edge);
         garment = Parting.renamed(garment, component, Map.of(edge, "under-" + edge));
-        drop(cut(List.of(new Cutting.Line(component, Level.offset(old.flattened(0.2), s -> mm))))
+        dropClosingUp(cut(List.of(new Cutting.Line(component, Level.offset(old.flattened(0.2), s -> mm))))
                 .off());
         rename(component, edge);
     }
@@ -181,6 +182,16 @@ final class Work {
         garment = sewing.made();
         double a = one.stream().mapToDouble(garment::sewnMm).sum();
         double b = other.stream().mapToDouble(garment::sewnMm).sum();
+        sews.add(new Effect.Sewn(join, name, a, b - a));
+    }
+
+    /** Sewn together again where they were one: stretch by stretch, whole on whole. */
+    void seamAgain(String join, String name, List<Meeting> meetings) {
+        Sewing sewing = Sewing.of(garment);
+        sewing.join(new Join(join, name, meetings));
+        garment = sewing.made();
+        double a = meetings.stream().mapToDouble(m -> garment.sewnMm(m.one())).sum();
+        double b = meetings.stream().mapToDouble(m -> garment.sewnMm(m.other())).sum();
         sews.add(new Effect.Sewn(join, name, a, b - a));
     }
 

@@ -12,9 +12,12 @@ import java.util.SplittableRandom;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.handdown.Demo;
+import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.IndependentCount;
 import org.handdown.assembly.Topology;
+import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.source.anatomy.SourceKind;
 import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
@@ -139,40 +142,36 @@ class AlterationStackTest {
         assertThat(girthMm(stack.after(), "hem")).isCloseTo(1000, within(0.5));
     }
 
-    /** A V between neck points 190 apart: its edge by Pythagoras, its band slanted by half its angle. */
+    /** A V from 15 along the shoulders to 60 below the old neck: its edge by Pythagoras. */
     @Test
     void aDeeperNeckIsAsLongAsItsLine() {
         GarmentNow shirt = garment(SourceKind.T_SHIRT);
-        double wide = shirt.assembly()
-                .component("front")
-                .outline()
-                .edge("neck")
-                .start()
-                .distanceMm(shirt.assembly()
-                        .component("front")
-                        .outline()
-                        .edge("neck")
-                        .end());
-        double old = shirt.assembly().component("front").outline().edge("neck").flattened(0.1).stream()
-                .mapToDouble(p -> p.y())
-                .min()
-                .orElseThrow();
-        double deep = shirt.assembly()
-                        .component("front")
-                        .outline()
-                        .edge("neck")
-                        .start()
-                        .y()
-                - old
-                + 60;
+        Outline front = shirt.assembly().component("front").outline();
+        Point from = front.edge("shoulder-right")
+                .at(1 - 15 / front.edge("shoulder-right").lengthMm());
+        double lowest = front.edge("neck").at(0.5).y() - 60;
         AlterationStack stack = AlterationStack.of(
                 shirt,
                 List.of(told(
-                        1, AlterationKind.NEW_NECK, Map.of("part", "front", "shape", "v"), Map.of("deeper", 60.0))));
+                        1,
+                        AlterationKind.NEW_NECK,
+                        Map.of("part", "front", "shape", "v"),
+                        Map.of("deeper", 60.0, "wider", 15.0))));
         made(stack, 0);
         assertThat(stack.after().assembly().component("front").whole("neck").flatMm())
-                .isCloseTo(2 * Math.hypot(wide / 2, deep), within(0.5));
+                .isCloseTo(2 * Math.hypot(from.x(), from.y() - lowest), within(0.5));
         assertThat(girthMm(stack.after(), "neck")).isCloseTo(girthMm(shirt, "neck"), within(0.1));
+    }
+
+    /** From the old neck points a V runs through the open neck at first: what is there of the old edge stays, with its band. */
+    @Test
+    void aVFromTheOldNeckPointsKeepsWhatItDoesNotReach() {
+        AlterationStack stack = AlterationStack.of(
+                garment(SourceKind.T_SHIRT),
+                List.of(told(
+                        1, AlterationKind.NEW_NECK, Map.of("part", "front", "shape", "v"), Map.of("deeper", 60.0))));
+        Effect effect = made(stack, 0);
+        assertThat(effect.opens()).extracting(Effect.Opened::mm).allMatch(mm -> mm > 50 && mm < 229);
     }
 
     /** 90 let into both side seams down to the hem: each leg end 90 wider. */
@@ -237,7 +236,7 @@ class AlterationStackTest {
         Map<String, String> picks = new HashMap<>();
         Map<String, Double> figures = new HashMap<>();
         for (Ask ask : kind.asks()) {
-            List<Ask.Option> options = ask.options(now);
+            List<Ask.Option> options = kind.options(ask, now);
             if (!options.isEmpty()) {
                 picks.put(ask.id(), options.get(random.nextInt(options.size())).value());
             } else if (ask.type() == Ask.Type.LENGTH && random.nextBoolean()) {
@@ -263,10 +262,11 @@ class AlterationStackTest {
         for (AlterationStack.Step step : stack.steps()) {
             assertThat(step.effect() == null).isEqualTo(step.refusal() != null);
             step.consequences();
-            assertThat(step.after().assembly().whole().surfaces().stream()
+            Assembly sewn = step.after().assembly();
+            assertThat(sewn.whole().surfaces().stream()
                             .mapToInt(Topology.Surface::euler)
                             .sum())
-                    .isEqualTo(IndependentCount.euler(step.after().assembly()));
+                    .isEqualTo(IndependentCount.euler(sewn));
         }
         List<Alteration> without = all.subList(0, 3);
         AlterationStack.Step third = AlterationStack.of(start, all).steps().get(2);

@@ -49,7 +49,7 @@ class AlterationController {
             GarmentNow now = stack(project).after();
             Map<String, String> picks = new HashMap<>();
             for (Ask ask : kind.asks()) {
-                List<Ask.Option> options = ask.options(now);
+                List<Ask.Option> options = kind.options(ask, now);
                 if (ask.type() != Ask.Type.CHOICE && !options.isEmpty()) {
                     picks.put(ask.id(), kind.proposed(ask, now, options).value());
                 }

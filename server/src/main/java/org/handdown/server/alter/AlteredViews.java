@@ -118,7 +118,7 @@ public final class AlteredViews {
     }
 
     private AlteredView.AskView ask(Ask ask, AlterationStack.Step step) {
-        List<AlteredView.ChoiceView> options = ask.options(step.before()).stream()
+        List<AlteredView.ChoiceView> options = step.alteration().kind().options(ask, step.before()).stream()
                 .map(o -> new AlteredView.ChoiceView(o.value(), o.words()))
                 .toList();
         String picked = step.alteration().picks().get(ask.id());
