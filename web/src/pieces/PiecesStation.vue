@@ -248,7 +248,10 @@ function pickEdge(id: string, name: string) {
           :step="alteration"
           @open="openAlteration"
         />
-        <p v-else-if="garment === 'ALTER'" class="text-muted">Say first at Source what garment it is.</p>
+        <p v-else-if="garment === 'ALTER'" class="text-muted">
+          Say first at <RouterLink :to="{ params: { station: 'source' } }">Source</RouterLink> what garment it
+          is.
+        </p>
         <LetOutSheet v-else-if="garment === 'LET_OUT'" :project="project" />
         <TakeInSheet v-else :project="project" />
       </template>

@@ -199,6 +199,12 @@ public final class Parting {
                 r -> new Run(r.component(), names.getOrDefault(r.edge(), r.edge()), r.fromMm(), r.toMm()));
     }
 
+    /** The same with a component called otherwise; its id stays. */
+    public static Assembly called(Assembly whole, String component, String name) {
+        Component old = whole.component(component);
+        return mapped(whole, new Component(old.id(), name, old.outline(), old.layer()), r -> r);
+    }
+
     /**
      * With a component in another shape that has the same edges: what is sewn along an edge from its start, or up to its end, is sewn so along
      * the new one; what lies between keeps its way from the start, or, on an edge that got longer there, moves on by as much.

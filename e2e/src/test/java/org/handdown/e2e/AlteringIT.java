@@ -44,6 +44,31 @@ class AlteringIT extends Seated {
     }
 
     @Test
+    void aJumperIsOpenedInFrontAndShortenedAndStaysSewn() {
+        table.beginWith("The jumper that was boiled");
+        table.field("It will be").selectOption(new SelectOption().setLabel("the source itself, changed in other ways"));
+        table.field("Who will wear it").fill("Runa");
+        table.button("Settle the aim").click();
+        table.goTo("Pieces");
+        table.field("What is done first").selectOption(new SelectOption().setLabel("open a front"));
+        table.button("Add this change").click();
+        assertThat(table.thread("Pieces")).containsText("1 change");
+        table.field("Closed by").selectOption(new SelectOption().setLabel("a zip, edge to edge"));
+        // 88 cm round: 2 cm turned under on each edge.
+        assertThat(table.text("84.0 cm").first()).isVisible();
+        table.field("And then").selectOption(new SelectOption().setLabel("shorten an end"));
+        table.button("Add this change").click();
+        assertThat(table.thread("Pieces")).containsText("2 changes");
+        table.settle("Shorter by", "8 cm");
+        assertThat(table.text("Cut off: hem")).isVisible();
+        table.goTo("Make");
+        assertThat(table.text("Before it cannot be undone: open a front")).isVisible();
+        table.goTo("Pieces");
+        table.button("Take back: open a front").click();
+        assertThat(table.thread("Pieces")).containsText("1 change");
+    }
+
+    @Test
     void aPinchInTheWrongUnitIsSeenAndNothingIsStored() {
         jumperToTakeIn();
         table.field("Where").selectOption(new SelectOption().setLabel("left side seam"));

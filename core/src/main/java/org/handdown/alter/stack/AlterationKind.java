@@ -34,6 +34,12 @@ public enum AlterationKind {
         return altering.asks();
     }
 
+    /** What it asks as it is told so far. */
+    public List<Ask> asks(Alteration told) {
+        List<Ask> all = asks();
+        return all.stream().filter(a -> a.isAsked(all, told.picks())).toList();
+    }
+
     /** What can be answered on a garment. */
     public List<Ask.Option> options(Ask ask, GarmentNow garment) {
         return ask.options(garment).stream()

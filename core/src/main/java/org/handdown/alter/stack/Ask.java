@@ -2,6 +2,7 @@ package org.handdown.alter.stack;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Join;
@@ -17,9 +18,17 @@ import org.handdown.measure.Wording;
  * @param leastMm of a length
  * @param firstMm proposed until somebody says otherwise
  * @param options of a choice, the proposed first; what can be picked on a garment is told by it
+ * @param when answers of another ask, for which alone it is asked; empty where it always is
  */
 public record Ask(
-        String id, String words, Type type, double leastMm, double mostMm, double firstMm, List<Option> options) {
+        String id,
+        String words,
+        Type type,
+        double leastMm,
+        double mostMm,
+        double firstMm,
+        List<Option> options,
+        Map<String, Set<String>> when) {
     /** What an answer is. */
     public enum Type {
         /** A ring of the garment. */
@@ -36,6 +45,30 @@ public record Ask(
 
     public Ask {
         options = List.copyOf(options);
+        when = Map.copyOf(when);
+    }
+
+    private Ask(
+            String id, String words, Type type, double leastMm, double mostMm, double firstMm, List<Option> options) {
+        this(id, words, type, leastMm, mostMm, firstMm, options, Map.of());
+    }
+
+    /** Asked only where another was answered so. */
+    Ask when(String other, String... answers) {
+        return new Ask(id, words, type, leastMm, mostMm, firstMm, options, Map.of(other, Set.of(answers)));
+    }
+
+    /** Is it asked, as the others are answered? A choice that nobody made is its first. */
+    boolean isAsked(List<Ask> all, Map<String, String> picks) {
+        return when.entrySet().stream().allMatch(w -> {
+            Ask other = all.stream()
+                    .filter(a -> a.id.equals(w.getKey()))
+                    .findFirst()
+                    .orElseThrow();
+            String first = other.options.isEmpty() ? "" : other.options.get(0).value();
+            String answer = picks.getOrDefault(other.id, first);
+            return w.getValue().contains(answer);
+        });
     }
 
     static Ask end(String id, String words) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.handdown.assembly.Assembly;
+import org.handdown.assembly.Component;
 import org.handdown.cloth.Cloth;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -61,6 +62,16 @@ public final class GarmentNow {
     public boolean isAdded(String component) {
         return frameOf(component).equals(component)
                 && ADDED_ID.matcher(component).matches();
+    }
+
+    /** The component that lies as this one does on the other side of the body, by what they are called. */
+    Optional<String> partnerOf(String component) {
+        String name = assembly.component(component).name();
+        String swapped = name.contains("left") ? name.replace("left", "right") : name.replace("right", "left");
+        return assembly.components().stream()
+                .filter(c -> !c.id().equals(component) && c.name().equals(swapped))
+                .map(Component::id)
+                .findFirst();
     }
 
     double allowanceMm(String join) {

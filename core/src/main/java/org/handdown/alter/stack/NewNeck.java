@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
@@ -45,7 +46,8 @@ final class NewNeck implements Altering {
                         "bound",
                         "bound",
                         "raw",
-                        "left raw"));
+                        "left raw"),
+                Ask.sides());
     }
 
     @Override
@@ -80,7 +82,18 @@ final class NewNeck implements Altering {
     @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
-        Neck neck = neck(before, told.pick("part"));
+        cut(work, before, told, told.pick("part"));
+        Optional<String> partner = before.partnerOf(told.pick("part")).filter(p -> hasNeck(before, p));
+        if (told.is("sides", "both") && partner.isPresent()) {
+            cut(work, before, told, partner.get());
+        }
+        work.ask(
+                "Folded along the middle, both halves lying on each other, and tried on with the line chalked: is it deep enough, and does it cover what it should?");
+        return work.done();
+    }
+
+    private static void cut(Work work, GarmentNow before, Told told, String part) {
+        Neck neck = neck(before, part);
         double wider = told.mm("wider");
         double deeper = told.mm("deeper");
         List<Point> path = path(neck, told.pick("shape"), deeper, wider);
@@ -106,16 +119,13 @@ final class NewNeck implements Altering {
                 work.turn(told.id() + "-edge", "new neck edge", List.of(work.whole(neck.part.id(), edge)));
             }
         }
-        work.say("The neck of this part is %.0f mm along its edge; it was %.0f mm.", now, neck.oldMm());
+        work.say("The neck of the %s is %.0f mm along its edge; it was %.0f mm.", neck.part.name(), now, neck.oldMm());
         if (told.is("shape", "v")) {
             double slant = slantDeg(neck, deeper, wider);
             work.say(
                     "The V opens at %.0f°: slant the ends of its band by %.0f° from the band's edge, not by 45°.",
                     2 * slant, slant);
         }
-        work.ask(
-                "Folded along the middle, both halves lying on each other, and tried on with the line chalked: is it deep enough, and does it cover what it should?");
-        return work.done();
     }
 
     private static Work.Cut cut(Work work, Neck neck, List<Point> path) {

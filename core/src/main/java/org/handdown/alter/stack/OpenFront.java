@@ -52,7 +52,7 @@ final class OpenFront implements Altering {
                         "a zip, edge to edge",
                         "bands",
                         "buttons on bands that lap"),
-                Ask.length("lap", "Bands lap by", 10, 150, LAP_MM));
+                Ask.length("lap", "Bands lap by", 10, 150, LAP_MM).when("closing", "bands"));
     }
 
     @Override
@@ -120,6 +120,10 @@ final class OpenFront implements Altering {
         List<String> left = new ArrayList<>(lines.keySet());
         List<String> right = new ArrayList<>(cut.off());
         String edge = "opened-" + told.id();
+        // Down the slit the left of the line is the wearer's left in front and the right behind.
+        boolean isBack = List.of(part.id().split("[-#]")).contains("back");
+        left.forEach(c -> work.call(c, isBack ? "right" : "left"));
+        right.forEach(c -> work.call(c, isBack ? "left" : "right"));
         left.forEach(c -> work.rename(c, edge));
         right.forEach(c -> work.rename(c, edge));
         work.chalk(left, edge, false);

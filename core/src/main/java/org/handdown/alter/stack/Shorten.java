@@ -29,7 +29,8 @@ final class Shorten implements Altering {
         return List.of(
                 Ask.end("end", "Which end"),
                 Ask.length("up", "Shorter by", 3, 1500, 60),
-                Ask.optional("left", "At the wearer's left side, where it slants, by", 3, 1500),
+                Ask.optional("left", "At the wearer's left side, where it slants, by", 3, 1500)
+                        .when("end", "hem", "waist"),
                 Ask.choice("line", "Along", "parallel", "the end as it runs now", "straight", "a straight line"),
                 Ask.choice(
                         "how",
@@ -44,7 +45,7 @@ final class Shorten implements Altering {
                         "cut and left raw",
                         "bound",
                         "cut, bound or faced"),
-                Ask.length("turn", "Turned under", 3, 300, TURNED_MM),
+                Ask.length("turn", "Turned under", 3, 300, TURNED_MM).when("how", "turned", "twice"),
                 Ask.sides());
     }
 

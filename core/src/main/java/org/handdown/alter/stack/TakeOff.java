@@ -15,7 +15,6 @@ import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Parting;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
-import org.handdown.source.graph.PartId;
 
 /** A part taken off whole with all that hangs on it alone: a sleeve with its cuff, a collar, a pocket, a band. */
 final class TakeOff implements Altering {
@@ -52,7 +51,7 @@ final class TakeOff implements Altering {
         Work work = new Work(before, told.id());
         String part = told.pick("part");
         take(work, before, told, part);
-        Optional<String> partner = new PartId(part).partner().map(PartId::text);
+        Optional<String> partner = before.partnerOf(part);
         if (told.is("sides", "both")
                 && partner.filter(p -> work.garment().components().stream().anyMatch(c -> c.id().equals(p)))
                         .isPresent()) {

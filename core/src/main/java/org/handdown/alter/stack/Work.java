@@ -116,6 +116,14 @@ final class Work {
         garment = Parting.closedUp(garment, components);
     }
 
+    /** A half is called by its side. */
+    void call(String component, String side) {
+        garment = Parting.called(
+                garment,
+                component,
+                side + " half of the " + garment.component(component).name());
+    }
+
     /** The edge along the last cut takes a name that is free on its component. */
     String rename(String component, String to) {
         Outline outline = garment.component(component).outline();

@@ -77,7 +77,7 @@ public final class AlteredViews {
                 told.id(),
                 told.kind(),
                 told.kind().words(),
-                told.kind().asks().stream().map(a -> ask(a, step)).toList(),
+                told.kind().asks(told).stream().map(a -> ask(a, step)).toList(),
                 told.picks(),
                 told.pins().stream()
                         .map(p -> new AlteredView.PinView(say.field(p.atMm()), signed(p.mm())))
