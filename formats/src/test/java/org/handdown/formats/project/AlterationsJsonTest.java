@@ -15,6 +15,9 @@ import java.util.Map;
 import java.util.Set;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
+import org.handdown.alter.stack.Alteration;
+import org.handdown.alter.stack.AlterationKind;
+import org.handdown.alter.stack.Pin;
 import org.handdown.assembly.Layer;
 import org.handdown.body.Passage;
 import org.handdown.cloth.Cloth;
@@ -99,6 +102,25 @@ class AlterationsJsonTest {
                 new Construction(GarmentMeasures.first(SourceKind.JUMPER), List.of()),
                 List.of(),
                 new Assessment(Assessment.Missed.DEARLY, null, Map.of(), measured));
+    }
+
+    @Test
+    void stackedAlterationsReadBackEqual() {
+        requireSame(Project.named("Cardigan")
+                .withSource(source(Origin.EYE, true))
+                .withAlterations(List.of(
+                        new Alteration(
+                                "a2",
+                                AlterationKind.OPEN_FRONT,
+                                Map.of("part", "front", "closing", "bands"),
+                                Map.of("turn", 12.5),
+                                List.of()),
+                        new Alteration(
+                                "a1",
+                                AlterationKind.MOVE_SEAM,
+                                Map.of("seam", "side-left"),
+                                Map.of(),
+                                List.of(new Pin(0, 20), new Pin(150.25, -3))))));
     }
 
     @Test

@@ -3,6 +3,7 @@ package org.handdown.server.alter;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.NullNode;
 import java.util.ArrayList;
 import java.util.List;
 import org.handdown.server.HouseholdTest;
@@ -14,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class StackedAlterationsTest extends HouseholdTest {
     private HouseholdUser user;
     private String at = "";
-    private JsonNode view = json.createObjectNode();
+    private JsonNode view = NullNode.instance;
 
     @BeforeEach
     void begin() {
