@@ -3,10 +3,13 @@ package org.handdown.make;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.handdown.alter.stack.Alteration;
 import org.handdown.alter.stack.AlterationStack;
 import org.handdown.alter.stack.Effect;
+import org.handdown.assembly.Component;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.measure.Wording;
@@ -88,12 +91,13 @@ public final class AlterSteps {
         Map<String, List<Effect.CutLine>> byPart =
                 effect.cuts().stream().collect(Collectors.groupingBy(Effect.CutLine::component));
         byPart.keySet().stream().sorted().forEach(part -> {
-            String name = step.before().assembly().components().stream()
+            String name = Stream.of(effect.after(), step.before())
+                    .flatMap(g -> g.assembly().components().stream())
                     .filter(c -> c.id().equals(part))
                     .findFirst()
-                    .map(c -> c.name())
+                    .map(Component::name)
                     .orElse(Wording.spoken(part));
-            String lines = java.util.Objects.requireNonNull(byPart.get(part)).stream()
+            String lines = Objects.requireNonNull(byPart.get(part)).stream()
                     .map(l -> Wording.fill(l.folded() ? "a fold of %.0f mm" : "a cut of %.0f mm", l.mm()))
                     .distinct()
                     .collect(Collectors.joining(", "));

@@ -37,8 +37,11 @@ public record Effect(
     /** @param mm of it that is opened */
     public record Opened(String join, String name, double mm) {}
 
-    /** @param folded where nothing is cut: the cloth is folded there */
-    public record CutLine(String component, List<Point> line, boolean folded) {
+    /**
+     * @param frame the component whose frame the line is drawn in
+     * @param folded where nothing is cut: the cloth is folded there
+     */
+    public record CutLine(String component, String frame, List<Point> line, boolean folded) {
         public CutLine {
             line = List.copyOf(line);
         }

@@ -28,6 +28,9 @@ final class NewNeck implements Altering {
     private static final double SLACK = 0.9;
 
     private static final double DEEPEST_MM = 500;
+    private static final double DEEPEST_BAND_MM = 90;
+    /** One more than a rectangle's, where it was slit. */
+    private static final int BAND_EDGES = 5;
 
     @Override
     public List<Ask> asks() {
@@ -157,10 +160,10 @@ final class NewNeck implements Altering {
                 "picks.part", Wording.fill("The %s has no edge at the neck; take the front or the back.", c.name()));
     }
 
-    /** A strip all along the neck has its own edge there; it is no part that the neck is cut into. */
+    /** A strip along the neck has its own edge there; it is no part that the neck is cut into. */
     private static boolean isBand(Component c, Edge edge) {
-        return c.outline().box().heightMm() < 0.3 * edge.lengthMm()
-                && c.outline().edges().size() <= 4;
+        double deep = c.outline().box().heightMm();
+        return c.outline().edges().size() <= BAND_EDGES && (deep < 0.3 * edge.lengthMm() || deep < DEEPEST_BAND_MM);
     }
 
     private static boolean isShoulderOf(Component c, Edge edge) {

@@ -78,7 +78,7 @@ final class Work {
             garment.component(c)
                     .outline()
                     .find(edge)
-                    .ifPresent(e -> cuts.add(new Effect.CutLine(frameOf(c), e.flattened(0.2), folded)));
+                    .ifPresent(e -> cuts.add(new Effect.CutLine(c, frameOf(c), e.flattened(0.2), folded)));
         }
     }
 

@@ -174,6 +174,20 @@ class AlterationStackTest {
         assertThat(effect.opens()).extracting(Effect.Opened::mm).allMatch(mm -> mm > 50 && mm < 229);
     }
 
+    /** Both halves of an opened front get the new neck, and together they are as long as the whole one would be. */
+    @Test
+    void bothHalvesOfAnOpenedFrontGetTheNeck() {
+        AlterationStack stack = AlterationStack.of(
+                garment(SourceKind.SWEATSHIRT),
+                List.of(
+                        told(1, AlterationKind.OPEN_FRONT, Map.of("part", "front", "closing", "zip"), Map.of()),
+                        told(2, AlterationKind.NEW_NECK, Map.of("part", "front"), Map.of("deeper", 60.0))));
+        Effect effect = made(stack, 1);
+        assertThat(effect.cuts()).extracting(Effect.CutLine::component).containsExactlyInAnyOrder("front", "front-a1");
+        assertThat(effect.cuts().get(0).mm()).isCloseTo(effect.cuts().get(1).mm(), within(0.5));
+        assertThat(effect.offs()).hasSize(2);
+    }
+
     /** 90 let into both side seams down to the hem: each leg end 90 wider. */
     @Test
     void aPieceLetInWidensTheEndItReaches() {

@@ -162,7 +162,7 @@ public final class AlteredViews {
                 cut.component(),
                 cut.folded(),
                 say.length(cut.mm()),
-                spread.line(step.before(), cut.component(), cut.line()));
+                spread.line(step.before(), cut.frame(), cut.line()));
     }
 
     private AlteredView.OffView off(Effect effect, Effect.Off off, GarmentSpread spread) {
