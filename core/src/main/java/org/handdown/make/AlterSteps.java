@@ -34,7 +34,7 @@ public final class AlterSteps {
         this.source = source;
     }
 
-    /** Those that cannot be made have no steps. */
+    /** Those that cannot be made have no steps; before the first one is told the garment is made ready for it. */
     public static List<Step> of(Source source, UnpickPlan plan, AlterationStack stack, LengthUnit unit) {
         StepList list = new StepList(unit, source.cloth(), plan.practice());
         TakingApart.wash(list);
@@ -45,13 +45,15 @@ public final class AlterSteps {
                 steps.add(s, s.effect());
             }
         });
-        list.add(
-                "finish",
-                "Press it, thread ends in, worn for an hour",
-                list.pressing(),
-                list.pressingCaution(),
-                20,
-                steps.last);
+        if (stack.steps().stream().anyMatch(s -> s.effect() != null)) {
+            list.add(
+                    "finish",
+                    "Press it, thread ends in, worn for an hour",
+                    list.pressing(),
+                    list.pressingCaution(),
+                    20,
+                    steps.last);
+        }
         return list.ordered();
     }
 

@@ -99,7 +99,7 @@ final class MakeRoom {
             return TakeInSteps.of(source, plan.get(), takeIn.get(), pattern.unit());
         }
         Optional<AlterationStack> stack = altered.stack();
-        if (stack.isPresent() && !stack.get().steps().isEmpty()) {
+        if (stack.isPresent()) {
             return AlterSteps.of(source, plan.get(), stack.get(), pattern.unit());
         }
         Optional<Design> design = pattern.design();

@@ -9,6 +9,8 @@ public enum AlterationKind {
     MOVE_SEAM("take in or let out a seam", "by what was pinned at places along it", new MoveSeam()),
     NEW_NECK("cut a new neck", "deeper or wider, its own band put back, turned or bound", new NewNeck()),
     OPEN_FRONT("open a front", "slit from end to end, with edges, gap, bands and closing", new OpenFront()),
+    ADD_BAND("sew a strip to an end", "a band, a tier, a ruffle or a rib makes it longer", new AddBand()),
+    DARTS("take in by darts", "at a waist, a hem or a neck, both sides alike", new Darts()),
     INSERT("let a piece into a seam", "a side panel, godet or wedge", new Insert()),
     TAKE_OFF("take a part off", "a sleeve, collar, pocket or band, whole", new TakeOff());
 

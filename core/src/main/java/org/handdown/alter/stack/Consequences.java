@@ -25,7 +25,7 @@ public record Consequences(List<Ring> rings, List<Walk> walks, List<String> lost
         lostEdges = List.copyOf(lostEdges);
     }
 
-    /** @param beforeMm and afterMm: girth, everything shut, relaxed; 0 where there is none of it */
+    /** @param beforeMm and afterMm: girth of the ring itself, everything shut, relaxed; 0 where there is none of it */
     public record Ring(String id, String name, double beforeMm, double afterMm, double opensMm) {
         public boolean isChanged() {
             return Math.abs(afterMm - beforeMm) > SEEN_MM;
@@ -50,8 +50,8 @@ public record Consequences(List<Ring> rings, List<Walk> walks, List<String> lost
             rings.add(new Ring(
                     id,
                     is.or(() -> was).orElseThrow().name(),
-                    was.map(e -> e.opening().girthMm()).orElse(0.0),
-                    is.map(e -> e.opening().girthMm()).orElse(0.0),
+                    was.map(e -> e.opening().ring().girthMm()).orElse(0.0),
+                    is.map(e -> e.opening().ring().girthMm()).orElse(0.0),
                     is.map(e -> e.opening().opensMm()).orElse(0.0)));
         }
         return rings;

@@ -14,6 +14,7 @@ import org.handdown.assembly.Attachment;
 import org.handdown.assembly.Closure;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Cutting;
+import org.handdown.assembly.Fold;
 import org.handdown.assembly.Join;
 import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Parting;
@@ -221,6 +222,12 @@ final class Work {
         Sewing sewing = Sewing.of(garment);
         sewing.close(closure);
         garment = sewing.made();
+    }
+
+    void fold(Fold fold) {
+        List<Fold> all = new ArrayList<>(garment.folds());
+        all.add(fold);
+        garment = new Assembly(garment.components(), garment.joins(), all, garment.attachments(), garment.closures());
     }
 
     /** A component that must be cut from cloth. */

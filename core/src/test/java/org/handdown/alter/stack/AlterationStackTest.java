@@ -43,7 +43,7 @@ class AlterationStackTest {
     }
 
     private static double girthMm(GarmentNow garment, String end) {
-        return garment.end(end).opening().girthMm();
+        return garment.end(end).opening().ring().girthMm();
     }
 
     private static double areaMm2(GarmentNow garment) {
@@ -201,6 +201,63 @@ class AlterationStackTest {
                 .isCloseTo(girthMm(trousers, "left-leg-end") + 90, within(0.5));
         assertThat(girthMm(stack.after(), "right-leg-end"))
                 .isCloseTo(girthMm(trousers, "right-leg-end") + 90, within(0.5));
+    }
+
+    /** A shirt 1040 round, a ruffle of twice that, 80 deep: the new hem is 2080 round, and 1040 are gathered away. */
+    @Test
+    void aRuffleIsTwiceAsLongAsItsEdge() {
+        AlterationStack stack = AlterationStack.of(
+                garment(SourceKind.T_SHIRT),
+                List.of(
+                        told(
+                                1,
+                                AlterationKind.ADD_BAND,
+                                Map.of("end", "hem", "fullness", "double"),
+                                Map.of("deep", 80.0)),
+                        told(2, AlterationKind.SHORTEN, Map.of("end", "hem"), Map.of("up", 40.0, "turn", 10.0))));
+        Effect effect = made(stack, 0);
+        assertThat(girthMm(stack.steps().get(0).after(), "hem")).isCloseTo(2080, within(0.5));
+        assertThat(effect.sews().get(0).easeMm()).isCloseTo(1040, within(0.5));
+        // The strip is part of the garment like any other: shortened by half it is half as deep.
+        made(stack, 1);
+        assertThat(stack.after()
+                        .assembly()
+                        .component("a1-band-hem")
+                        .outline()
+                        .box()
+                        .heightMm())
+                .isCloseTo(40, within(0.5));
+    }
+
+    /** Both backs get their darts: 2 · 2 · 15 of each waist edge, and the band no longer meets it. */
+    @Test
+    void bothBacksGetTheirDartsAndTheBandSaysSo() {
+        AlterationStack stack = AlterationStack.of(
+                garment(SourceKind.SKIRT),
+                List.of(told(
+                        1,
+                        AlterationKind.DARTS,
+                        Map.of("end", "waist", "part", "back-left", "count", "2"),
+                        Map.of("depth", 15.0))));
+        made(stack, 0);
+        for (String part : List.of("back-left", "back-right")) {
+            assertThat(stack.after()
+                                    .assembly()
+                                    .sewnMm(stack.after()
+                                            .assembly()
+                                            .component(part)
+                                            .whole("waist"))
+                            - stack.start()
+                                    .assembly()
+                                    .sewnMm(stack.start()
+                                            .assembly()
+                                            .component(part)
+                                            .whole("waist")))
+                    .isCloseTo(-60, within(0.1));
+        }
+        assertThat(stack.consequences().walks())
+                .extracting(Consequences.Walk::join)
+                .contains("band-back-left", "band-back-right");
     }
 
     @Test

@@ -143,6 +143,9 @@ class EveryProjectOpensTest extends HouseholdTest {
                         {"name": "Bib", "quantity": 1, "corners": [{"x": "0", "y": "0"}, {"x": "12 cm", "y": "0"}, {"x": "12 cm", "y": "9 cm"}]}
                         """);
             }
+            if (aimed.garment() == Garment.ALTER) {
+                alter();
+            }
             nothingStale("redone");
             if (printed && aimed.garment().isCutOut()) {
                 lay();
@@ -152,6 +155,21 @@ class EveryProjectOpensTest extends HouseholdTest {
             deadEnds();
             if (printed) {
                 sheets();
+            }
+        }
+
+        /** One of every kind, on what those before it leave; whoever cannot be made says why. */
+        private void alter() {
+            List<String> kinds = view.path("altered").path("kinds").findValuesAsText("kind");
+            kinds.forEach(k -> write(k, "POST", "/alterations", "{\"kind\":\"%s\"}".formatted(k)));
+            List<String> refusals = view.path("altered").path("steps").findValuesAsText("refusal");
+            if (kinds.isEmpty() || refusals.size() != kinds.size()) {
+                fault("%d kinds of change, %d told".formatted(kinds.size(), refusals.size()));
+            }
+            boolean hasEnds =
+                    !view.path("altered").path("states").path(0).path("ends").isEmpty();
+            if (hasEnds && refusals.stream().allMatch(r -> !r.isEmpty())) {
+                fault("takes no change at all: " + refusals);
             }
         }
 
