@@ -39,9 +39,13 @@ const { looked, look, lookedAt } = others
 const lay = computed(() => looked.value?.lay ?? best.value ?? project.lay)
 const still = computed(() => running.value || !!looked.value)
 const state = computed(() => project.stations.find((s) => s.station === 'LAY'))
-/** Panels of a source, or cloth that lies flat already. */
+/** Panels of a source, what comes off one that stays sewn, or cloth that lies flat already. */
 const canLay = computed(
-  () => !!project.pieces && (project.panels.length > 0 || project.cloths.some((c) => c.kind === 'SHEET')),
+  () =>
+    !!project.pieces &&
+    (project.panels.length > 0 ||
+      project.cloths.some((c) => c.kind === 'SHEET') ||
+      (project.altered?.panels ?? 0) > 0),
 )
 const upstream = computed(() =>
   project.stations.find((s) => (s.station === 'PANELS' || s.station === 'PIECES') && s.stand === 'STALE'),

@@ -112,9 +112,11 @@ const wrongSide = ref(false)
       <EmptyTable
         v-else
         :text="
-          !project.aim.cutOut
-            ? 'Nothing is cut out when a garment is let out: no panels are needed.'
-            : 'No part lies flat yet. Decide at Take apart what to open, then draw the panels.'
+          project.altered?.panels
+            ? 'What comes off lies at Lay as the changes draw it, with its hems and the cloth in its seams. Check it by tape once it is off.'
+            : !project.aim.cutOut
+              ? 'The garment stays sewn: no panels are needed.'
+              : 'No part lies flat yet. Decide at Take apart what to open, then draw the panels.'
         "
       >
         <button

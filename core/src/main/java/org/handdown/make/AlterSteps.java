@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.handdown.alter.stack.Alteration;
 import org.handdown.alter.stack.AlterationStack;
 import org.handdown.alter.stack.Effect;
+import org.handdown.alter.stack.ToCut;
 import org.handdown.assembly.Component;
 import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
@@ -76,11 +77,11 @@ public final class AlterSteps {
                     Reason.ACCESS);
         }
         cut(id, what, step, effect);
-        for (String part : effect.adds()) {
+        for (ToCut piece : effect.adds()) {
             next(
-                    id + "-cut-" + part,
-                    "Cut out: " + effect.after().assembly().component(part).name(),
-                    String.join(" ", effect.says()),
+                    id + "-cut-" + piece.id(),
+                    "Cut out: " + piece.name(),
+                    "As it is laid, seams and hems counted; without a lay: " + String.join(" ", effect.says()),
                     StepList.CUTTER,
                     15,
                     Reason.MEASURE);

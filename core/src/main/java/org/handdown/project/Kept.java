@@ -16,6 +16,7 @@ public interface Kept {
         OPENINGS,
         CROSSINGS,
         ALTERED,
+        CUT_OFF,
         PANEL,
         DESIGN,
         KEEPERS,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.handdown.alter.LetOut;
 import org.handdown.alter.TakeIn;
 import org.handdown.assembly.Opening;
@@ -16,6 +17,7 @@ import org.handdown.cloth.ClothSheet;
 import org.handdown.measure.LengthUnit;
 import org.handdown.pattern.Design;
 import org.handdown.pattern.InsertDraft;
+import org.handdown.pattern.Piece;
 import org.handdown.pattern.PieceCloth;
 import org.handdown.pattern.draft.Drafts;
 import org.handdown.reuse.BestUse;
@@ -53,6 +55,14 @@ final class PatternRoom {
     Optional<Design> design() {
         if (design == null && project.pieces() instanceof PatternPieces pattern) {
             design = kept.of(Kept.Result.DESIGN, List.of(pattern, what()), () -> pattern.design(what()));
+        }
+        List<Piece> altered = table.altered().pieces();
+        if (!altered.isEmpty()) {
+            return Optional.of(
+                    design == null
+                            ? Design.of("changes", altered)
+                            : design.withPieces(Stream.concat(design.pieces().stream(), altered.stream())
+                                    .toList()));
         }
         if (design != null) {
             return design.pieces().isEmpty() ? Optional.empty() : Optional.of(design);

@@ -185,7 +185,16 @@ final class StationBoard {
 
     private StationState panelsState() {
         if (!room.garment().isCutOut()) {
-            return settled(Station.PANELS, "Not needed: nothing is cut out.");
+            int off = room.cutOff().size();
+            return settled(
+                    Station.PANELS,
+                    off == 0
+                            ? "Not needed: nothing is cut out."
+                            : Wording.fill(
+                                    off == 1
+                                            ? "%d part that comes off can be cut from"
+                                            : "%d parts that come off can be cut from",
+                                    off));
         }
         if (isNothingSewn() && room.hasCloth()) {
             return settled(Station.PANELS, "All of it lies flat already.");
@@ -293,8 +302,12 @@ final class StationBoard {
     }
 
     private StationState lay() {
-        if (!room.garment().isCutOut()) {
+        boolean isChanged = room.altered().isPresent() && room.design().isPresent();
+        if (!room.garment().isCutOut() && !isChanged) {
             return settled(Station.LAY, "Not needed: nothing is cut out.");
+        }
+        if (isChanged && !room.hasCloth()) {
+            return open(Station.LAY, "There is no cloth for what is cut for the changes: bring some at Source.");
         }
         Lay lay = project.lay();
         if (lay == null) {

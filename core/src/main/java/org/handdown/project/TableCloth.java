@@ -32,6 +32,7 @@ final class TableCloth {
     /** What follows from each source, by its id; the project's own comes first, under the empty one. */
     private final Map<String, ClothRoom> rooms = new LinkedHashMap<>();
 
+    private final AlterRoom altered;
     private @Nullable List<Panel> panels;
     private @Nullable List<Keeper> keepers;
 
@@ -39,6 +40,7 @@ final class TableCloth {
     TableCloth(Project shown, Map<StitchType, Double> rates, Kept kept, ClothRoom inHand) {
         project = shown.turnedBack();
         rooms.put("", shown.inHand().isEmpty() ? inHand : new ClothRoom(project, rates, kept));
+        altered = new AlterRoom(project, kept, own());
         for (Brought b : project.cloths().brought()) {
             if (b instanceof Brought.OtherSource) {
                 rooms.put(
@@ -67,6 +69,11 @@ final class TableCloth {
         return room("");
     }
 
+    /** What follows from alterations of the project's own source. */
+    AlterRoom altered() {
+        return altered;
+    }
+
     /** What follows from each source, the project's own first. */
     List<ClothRoom> sources() {
         return List.copyOf(rooms.values());
@@ -85,10 +92,10 @@ final class TableCloth {
         return project.cloths().find(id);
     }
 
-    /** Panels of all sources, those of the project's own first. */
+    /** Panels of all sources, those of the project's own first; of one that stays sewn what its alterations take off. */
     List<Panel> panels() {
         if (panels == null) {
-            List<Panel> all = new ArrayList<>(own().panels());
+            List<Panel> all = new ArrayList<>(altered.stack().isPresent() ? altered.panels() : own().panels());
             for (String id : rooms.keySet()) {
                 if (!id.isEmpty()) {
                     String of = brought(id).map(Brought::name).orElse("");
@@ -141,6 +148,11 @@ final class TableCloth {
     Map<String, Double> tolerances() {
         Map<String, Double> all = new HashMap<>();
         rooms.forEach((id, room) -> room.tolerances().forEach((panel, mm) -> all.put(Brought.prefix(id) + panel, mm)));
+        Source own = project.source();
+        if (own != null) {
+            double drawn = own.assessment().toleranceMm(project.practice());
+            altered.panels().forEach(p -> all.put(p.id(), drawn));
+        }
         sheets().forEach(s -> all.put(s.id(), FLAT_TOLERANCE_MM));
         return all;
     }

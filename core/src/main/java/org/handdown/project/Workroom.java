@@ -76,7 +76,7 @@ public final class Workroom {
         Project whole = project.turnedBack();
         pattern = new PatternRoom(whole, kept, table.own(), table);
         lay = new LayRoom(whole, kept, table, pattern);
-        altered = new AlterRoom(whole, kept, table.own());
+        altered = table.altered();
         make = new MakeRoom(whole, this.rates, tools, kept, table.own(), table, pattern, altered);
     }
 
@@ -104,6 +104,11 @@ public final class Workroom {
     /** The own source with its alterations, one after the other; present when that is the aim. */
     public Optional<AlterationStack> altered() {
         return altered.stack();
+    }
+
+    /** What alterations take off the own source, once it lies flat. */
+    public List<Panel> cutOff() {
+        return altered.panels();
     }
 
     /** How the altered source is put on, ring by ring. */

@@ -7,9 +7,6 @@ import org.handdown.assembly.Component;
 import org.handdown.assembly.Join;
 import org.handdown.assembly.Layer;
 import org.handdown.assembly.Run;
-import org.handdown.geometry.Edge;
-import org.handdown.geometry.Outline;
-import org.handdown.geometry.Point;
 
 /** An end made longer by a strip sewn to it: a band, a tier, a ruffle, a rib. */
 final class AddBand implements Altering {
@@ -37,6 +34,21 @@ final class AddBand implements Altering {
                         "three times as long, gathered, thin cloth only",
                         "rib",
                         "rib, shorter, stretched onto it"),
+                Ask.choice(
+                        "lengths",
+                        "Joined from",
+                        "1",
+                        "one length",
+                        "2",
+                        "two",
+                        "3",
+                        "three",
+                        "4",
+                        "four",
+                        "6",
+                        "six",
+                        "8",
+                        "eight"),
                 Ask.choice(
                         "finish",
                         "Its own end",
@@ -82,7 +94,11 @@ final class AddBand implements Altering {
             case WAIST -> "waist";
             case HEM, HEAD, SLEEVE_END, LEG_END -> "hem";
         };
-        work.add(new Component(id, "band at the " + end.name(), outline(strip, deep, outer), Layer.SHELL));
+        boolean isFolded = told.is("finish", "fold");
+        int lengths = Integer.parseInt(told.pick("lengths"));
+        work.add(
+                new Component(id, "band at the " + end.name(), ToCut.strip(strip, deep, outer), Layer.SHELL),
+                new ToCut.As(fullness < 1 ? ToCut.Stuff.RIB : ToCut.Stuff.OWN, lengths, isFolded));
         work.seam(id + "-seam", "band to the " + end.name(), along, List.of(work.whole(id, "sewn")), false);
         double allowance = before.usualAllowanceMm();
         work.allowance(id + "-seam", allowance);
@@ -98,15 +114,15 @@ final class AddBand implements Altering {
                     false);
             work.allowance(id + "-ends", allowance);
         }
-        boolean isFolded = told.is("finish", "fold");
         double hem = told.is("finish", "hem") ? HEM_MM : 0;
         if (hem > 0) {
             work.turn(id + "-hem", "hem of the band", List.of(work.whole(id, outer)));
             work.allowance(id + "-hem", HEM_MM);
         }
+        double cutDeep = (isFolded ? 2 : 1) * (deep + allowance) + hem;
         work.say(
-                "Cut a strip %.0f mm × %.0f mm in all, joined from as many as the cloth is wide; every join takes %.0f mm more.",
-                strip + 2 * allowance, (isFolded ? 2 : 1) * deep + (isFolded ? 2 : 1) * allowance + hem, 2 * allowance);
+                "Cut %d strip%s of %.0f mm × %.0f mm, seams counted.",
+                lengths, lengths == 1 ? "" : "s", strip / lengths + 2 * allowance, cutDeep);
         if (fullness > 1) {
             work.say(
                     "%.0f mm are gathered onto %.0f mm: two rows of long stitches, quarters marked on both; where the end must stretch, gather onto it stretched.",
@@ -117,14 +133,5 @@ final class AddBand implements Altering {
                     "Does the rib stretch from %.0f mm to %.0f mm and spring back? Pull it over a hand's breadth first.",
                     strip, edge);
         }
-    }
-
-    private static Outline outline(double wide, double deep, String outer) {
-        Point a = new Point(0, 0);
-        Point b = new Point(wide, 0);
-        Point c = new Point(wide, deep);
-        Point d = new Point(0, deep);
-        return new Outline(List.of(
-                Edge.line(outer, a, b), Edge.line("right", b, c), Edge.line("sewn", c, d), Edge.line("left", d, a)));
     }
 }

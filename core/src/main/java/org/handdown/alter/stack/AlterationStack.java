@@ -2,6 +2,7 @@ package org.handdown.alter.stack;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.handdown.assembly.Component;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
 import org.jspecify.annotations.Nullable;
@@ -107,6 +108,26 @@ public final class AlterationStack {
             }
         });
         return all;
+    }
+
+    /** What is cut from cloth for all of them. What a later one changes is cut as it ends, unless that takes it apart. */
+    public List<ToCut> toCut() {
+        List<ToCut> all = new ArrayList<>();
+        steps.forEach(s -> {
+            if (s.effect() != null) {
+                s.effect().adds().forEach(piece -> all.add(asItEnds(piece)));
+            }
+        });
+        return all;
+    }
+
+    private ToCut asItEnds(ToCut piece) {
+        GarmentNow last = after();
+        List<String> left = last.assembly().components().stream()
+                .map(Component::id)
+                .filter(c -> last.frameOf(c).equals(piece.id()))
+                .toList();
+        return left.equals(List.of(piece.id())) ? piece.endingAs(last) : piece;
     }
 
     /** An id that none of them has. */

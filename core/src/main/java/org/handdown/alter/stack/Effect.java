@@ -11,7 +11,7 @@ import org.handdown.geometry.Point;
  * @param cuts in the frames of the components before it
  * @param offs what comes off, each hanging together
  * @param sews stitches to sew
- * @param adds components to be cut from cloth
+ * @param adds what is to be cut from cloth
  * @param says what to know, in sentences, lengths in mm
  * @param asks what nobody can compute: to be tried or looked at before the cut
  */
@@ -21,7 +21,7 @@ public record Effect(
         List<CutLine> cuts,
         List<Off> offs,
         List<Sewn> sews,
-        List<String> adds,
+        List<ToCut> adds,
         List<String> says,
         List<String> asks) {
     public Effect {

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
+import org.handdown.assembly.Layer;
 import org.handdown.assembly.Opening;
 import org.handdown.assembly.Run;
 import org.handdown.geometry.Edge;
@@ -79,6 +80,7 @@ public record End(String id, String name, Opening opening, Map<String, List<Stri
             List<String> names = c.outline().edges().stream()
                     .map(Edge::name)
                     .filter(n -> words.contains(word(n)))
+                    .filter(n -> c.layer() != Layer.SHELL || !isSewnOn(garment, c.id(), n))
                     .toList();
             boolean isOthers = all.stream().anyMatch(e -> e.edges.containsKey(c.id()));
             if (!names.isEmpty() && !isOthers && isSameTube(c.id())) {
@@ -86,6 +88,15 @@ public record End(String id, String name, Opening opening, Map<String, List<Stri
             }
         }
         return found;
+    }
+
+    /** Outer cloth that goes on there: it lies before a band, not behind an end. */
+    private static boolean isSewnOn(Assembly garment, String component, String edge) {
+        return garment.joins().stream()
+                .flatMap(j -> j.meetings().stream())
+                .filter(m -> !m.isTurned() && !m.caught())
+                .flatMap(m -> m.runs().stream())
+                .anyMatch(r -> r.component().equals(component) && r.edge().equals(edge));
     }
 
     private boolean isSameTube(String component) {

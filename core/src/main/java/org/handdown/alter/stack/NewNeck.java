@@ -16,6 +16,7 @@ import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Opening;
 import org.handdown.assembly.Run;
 import org.handdown.geometry.Edge;
+import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.geometry.Root;
 import org.handdown.measure.RefusedValueException;
@@ -26,6 +27,11 @@ final class NewNeck implements Altering {
     private static final int STEPS = 48;
     /** A band sewn on at less than this share of its edge draws it in (handbook of the trade §4; common practice, no source). */
     private static final double SLACK = 0.9;
+
+    private static final double TURNED_MM = 10;
+    private static final double FACING_MM = 60;
+    /** Four times what it is wide finished. */
+    private static final double BOUND_MM = 40;
 
     private static final double DEEPEST_MM = 500;
     private static final double DEEPEST_BAND_MM = 90;
@@ -45,9 +51,11 @@ final class NewNeck implements Altering {
                         "band",
                         "its own band put back",
                         "turned",
-                        "turned, or faced",
+                        "turned under",
+                        "faced",
+                        "faced, by a facing cut to its shape",
                         "bound",
-                        "bound",
+                        "bound by a bias strip",
                         "raw",
                         "left raw"),
                 Ask.sides());
@@ -118,9 +126,7 @@ final class NewNeck implements Altering {
             putBack(work, before, told, neck, old, freed, edge, now);
         } else {
             takeOff(work, freed, told);
-            if (told.is("edge", "turned")) {
-                work.turn(told.id() + "-edge", "new neck edge", List.of(work.whole(neck.part.id(), edge)));
-            }
+            finish(work, told, neck.part.id(), edge);
         }
         work.say("The neck of the %s is %.0f mm along its edge; it was %.0f mm.", neck.part.name(), now, neck.oldMm());
         if (told.is("shape", "v")) {
@@ -129,6 +135,62 @@ final class NewNeck implements Altering {
                     "The V opens at %.0f°: slant the ends of its band by %.0f° from the band's edge, not by 45°.",
                     2 * slant, slant);
         }
+    }
+
+    private static void finish(Work work, Told told, String part, String edge) {
+        Component c = work.garment().component(part);
+        double length = c.whole(edge).flatMm();
+        switch (told.pick("edge")) {
+            case "turned" -> {
+                String id = work.turn(told.id() + "-edge", "new neck edge", List.of(c.whole(edge)));
+                work.allowance(id, TURNED_MM);
+                work.say(
+                        "Cut it %.0f mm inside the chalked line of the %s: that is what is turned under; clip it where it curves.",
+                        TURNED_MM, c.name());
+            }
+            case "faced" -> {
+                String id = work.turn(told.id() + "-edge", "new neck edge, faced", List.of(c.whole(edge)));
+                work.allowance(id, TURNED_MM);
+                work.need(facing(told, c, edge));
+                work.say(
+                        "Cut it %.0f mm inside the chalked line of the %s: that is the seam to its facing.",
+                        TURNED_MM, c.name());
+            }
+            case "bound" -> {
+                work.need(new ToCut(
+                        told.id() + "-binding-" + part,
+                        "binding of the neck, " + c.name(),
+                        ToCut.strip(length, BOUND_MM, "outer"),
+                        Map.of("left", TURNED_MM, "right", TURNED_MM),
+                        Map.of(),
+                        new ToCut.As(ToCut.Stuff.BINDING, 1, false)));
+                work.say(
+                        "A bias strip of %.0f mm × %.0f mm binds the neck of the %s, %.0f mm wide finished.",
+                        length + 2 * TURNED_MM, BOUND_MM, c.name(), BOUND_MM / 4);
+            }
+            default -> work.say("The neck of the %s stays raw: stay-stitch it, or it stretches.", c.name());
+        }
+    }
+
+    /** As the part is along its new neck, so wide all along. */
+    private static ToCut facing(Told told, Component part, String edge) {
+        Assembly alone = new Assembly(List.of(part), List.of(), List.of(), List.of(), List.of());
+        List<Point> along = part.outline().edge(edge).flattened(0.2);
+        Assembly cut =
+                Cutting.of(alone, List.of(new Cutting.Line(part.id(), Level.offset(along, s -> FACING_MM))), "facing");
+        Outline outline = cut.component(Cutting.offId(part.id(), "facing")).outline();
+        Map<String, Double> seams = new LinkedHashMap<>();
+        outline.edges().stream()
+                .map(Edge::name)
+                .filter(e -> !e.startsWith(Cutting.EDGE) && !e.startsWith("centre"))
+                .forEach(e -> seams.put(e, TURNED_MM));
+        return new ToCut(
+                told.id() + "-facing-" + part.id(),
+                "facing of the neck, " + part.name(),
+                outline,
+                seams,
+                Map.of(),
+                ToCut.As.ONCE);
     }
 
     private static Work.Cut cut(Work work, Neck neck, List<Point> path) {

@@ -263,11 +263,13 @@ final class OpenFront implements Altering {
             double own = runs(work, fronts.get(i), edge).stream()
                     .mapToDouble(Run::flatMm)
                     .sum();
-            work.add(new Component(
-                    names.get(i),
-                    (i == 0 ? "first" : "second") + " front band",
-                    Outline.rectangle(wide, own),
-                    Layer.SHELL));
+            work.add(
+                    new Component(
+                            names.get(i),
+                            (i == 0 ? "first" : "second") + " front band",
+                            Outline.rectangle(wide, own),
+                            Layer.SHELL),
+                    new ToCut.As(ToCut.Stuff.OWN, 1, true));
         }
         Outline shape = work.garment().component(names.get(0)).outline();
         List<Edge> upright = shape.edges().stream().filter(Edge::isUpright).toList();

@@ -35,7 +35,8 @@ final class Work {
     private final List<Effect.CutLine> cuts = new ArrayList<>();
     private final List<Effect.Off> offs = new ArrayList<>();
     private final List<Effect.Sewn> sews = new ArrayList<>();
-    private final List<String> adds = new ArrayList<>();
+    private final Map<String, ToCut.As> adds = new LinkedHashMap<>();
+    private final List<ToCut> needs = new ArrayList<>();
     private final List<String> says = new ArrayList<>();
     private final List<String> asks = new ArrayList<>();
     private int parts;
@@ -204,12 +205,18 @@ final class Work {
         sews.add(new Effect.Sewn(join, name, a, b - a));
     }
 
-    void turn(String join, String name, List<Run> runs) {
+    /** Edges turned on themselves. Returns the id it got: a second one of that name takes a number. */
+    String turn(String id, String name, List<Run> runs) {
+        String join = id;
+        for (int n = 2; garment.joinIds().contains(join); n++) {
+            join = id + "-" + n;
+        }
         Sewing sewing = Sewing.of(garment);
         sewing.turn(join, name, runs);
         garment = sewing.made();
         sews.add(new Effect.Sewn(
                 join, name, runs.stream().mapToDouble(Run::flatMm).sum(), 0));
+        return join;
     }
 
     void attach(Attachment attachment) {
@@ -232,10 +239,19 @@ final class Work {
 
     /** A component that must be cut from cloth. */
     void add(Component component) {
+        add(component, ToCut.As.ONCE);
+    }
+
+    void add(Component component, ToCut.As as) {
         List<Component> all = new ArrayList<>(garment.components());
         all.add(component);
         garment = new Assembly(all, garment.joins(), garment.folds(), garment.attachments(), garment.closures());
-        adds.add(component.id());
+        adds.put(component.id(), as);
+    }
+
+    /** To be cut from cloth, and no component of the garment's face: a facing, a binding. */
+    void need(ToCut piece) {
+        needs.add(piece);
     }
 
     void allowance(String join, double mm) {
@@ -273,13 +289,16 @@ final class Work {
                 own.put(c, f);
             }
         });
+        GarmentNow after = new GarmentNow(garment, allowances, own, before.cloth());
+        List<ToCut> cut = new ArrayList<>(needs);
+        adds.forEach((id, as) -> cut.add(ToCut.of(after, id, as)));
         return new Effect(
-                new GarmentNow(garment, allowances, own, before.cloth()),
+                after,
                 opens,
                 cuts,
                 offs,
                 sews,
-                adds,
+                cut,
                 says.stream().distinct().toList(),
                 asks.stream().distinct().toList());
     }

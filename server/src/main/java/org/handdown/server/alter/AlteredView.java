@@ -13,6 +13,7 @@ import org.handdown.server.project.PutOnView;
  * @param steps in order
  * @param states the garment before the first step, before the second and so on, and after the last
  * @param rings of all ends, from first to last
+ * @param panels that what comes off gives to lay on
  */
 public record AlteredView(
         List<AlterationKindView> kinds,
@@ -21,7 +22,8 @@ public record AlteredView(
         List<RingView> rings,
         List<PutOnView> putOn,
         List<OffView> offs,
-        List<String> cutFromCloth) {
+        List<String> cutFromCloth,
+        int panels) {
     public record AlterationKindView(AlterationKind kind, String words, String meaning) {}
 
     /** @param text what a field shows; empty where nothing was told and nothing can be proposed */

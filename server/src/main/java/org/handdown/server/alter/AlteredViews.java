@@ -12,7 +12,7 @@ import org.handdown.alter.stack.AlterationStack;
 import org.handdown.alter.stack.Ask;
 import org.handdown.alter.stack.Consequences;
 import org.handdown.alter.stack.Effect;
-import org.handdown.assembly.Component;
+import org.handdown.alter.stack.ToCut;
 import org.handdown.geometry.Box;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -55,17 +55,18 @@ public final class AlteredViews {
                         .flatMap(s -> Optional.ofNullable(s.effect()).stream())
                         .flatMap(e -> e.offs().stream().map(o -> off(e, o, spread)))
                         .toList(),
-                stack.steps().stream()
-                        .flatMap(s -> Optional.ofNullable(s.effect()).stream())
-                        .flatMap(e ->
-                                e.adds().stream().map(id -> e.after().assembly().component(id)))
-                        .map(this::toCut)
-                        .toList());
+                stack.toCut().stream().map(this::toCut).toList(),
+                room.cutOff().size());
     }
 
-    private String toCut(Component c) {
-        Box box = c.outline().box();
-        return Wording.fill("%s, %s without allowances", c.name(), say.cutSize(box.widthMm(), box.heightMm()));
+    private String toCut(ToCut piece) {
+        Box box = piece.outline().box();
+        int lengths = piece.as().lengths();
+        return Wording.fill(
+                lengths == 1 ? "%s, %s without allowances" : "%s, %s without allowances, %d times",
+                piece.name(),
+                say.cutSize(box.widthMm(), box.heightMm()),
+                lengths);
     }
 
     private AlteredView.AlterationView step(AlterationStack.Step step, GarmentSpread spread) {
