@@ -64,6 +64,16 @@ const sheets = computed(() => {
       what: 'PDF, ' + o.words,
       ready: true,
     })),
+    ...(project.altered?.steps.length
+      ? [
+          {
+            href: base + 'changes.pdf',
+            name: 'Alteration sheet',
+            what: 'PDF, every line told by tape',
+            ready: true,
+          },
+        ]
+      : []),
     {
       href: base + 'labels.pdf',
       name: 'Part labels',

@@ -120,7 +120,7 @@ public final class Cutting {
             double takes = fold.takesMm() * (part.toMm - part.fromMm) / length;
             if (takes > 0) {
                 String id = part.component.equals(fold.component()) ? fold.id() : fold.id() + "-" + part.component;
-                all.add(new Fold(id, part.component, part.edge, takes));
+                all.add(new Fold(id, part.component, part.edge, takes, fold.gives()));
             }
         }
         return all;

@@ -282,7 +282,8 @@ public final class Parting {
                                         f.component(),
                                         own.apply(new Run(f.component(), f.edge(), 0, f.takesMm()))
                                                 .edge(),
-                                        f.takesMm())
+                                        f.takesMm(),
+                                        f.gives())
                                 : f)
                         .toList(),
                 whole.attachments(),

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.handdown.alter.stack.AlterationStack;
-import org.handdown.alter.stack.End;
 import org.handdown.alter.stack.GarmentNow;
 import org.handdown.alter.stack.ToCut;
 import org.handdown.assembly.Opening;
@@ -112,8 +111,7 @@ final class AlterRoom {
         if (source == null || aim == null || stack().isEmpty()) {
             return List.of();
         }
-        List<Opening> openings =
-                stack().get().after().ends().stream().map(End::opening).toList();
+        List<Opening> openings = Opening.of(stack().get().after().pulled());
         return PutOn.of(openings, source.cloth(), aim.wearer());
     }
 }

@@ -10,8 +10,12 @@ public enum AlterationKind {
     NEW_NECK("cut a new neck", "deeper or wider, its own band put back, turned or bound", new NewNeck()),
     OPEN_FRONT("open a front", "slit from end to end, with edges, gap, bands and closing", new OpenFront()),
     ADD_BAND("sew a strip to an end", "a band, a tier, a ruffle or a rib makes it longer", new AddBand()),
+    LET_DOWN("let a hem down", "the garment grows by what lies in it, or nearly all with a facing", new LetDown()),
+    DRAW_IN("draw an end in", "elastic, a cord, rows of elastic thread, or gathers on a tape", new DrawIn()),
     DARTS("take in by darts", "at a waist, a hem or a neck, both sides alike", new Darts()),
     INSERT("let a piece into a seam", "a side panel, godet or wedge", new Insert()),
+    PATCH("sew a pocket or patch on", "at a place, alike on both sides; it may cover a flaw", new Patch()),
+    DISTRESS("wear a place down", "two short slits first, then as far as it is wanted", new Distress()),
     TAKE_OFF("take a part off", "a sleeve, collar, pocket or band, whole", new TakeOff());
 
     private final String words;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
+import org.handdown.assembly.Fold;
 import org.handdown.cloth.Cloth;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -39,6 +40,18 @@ public final class GarmentNow {
 
     public Assembly assembly() {
         return assembly;
+    }
+
+    /** As it is where every elastic and cord is pulled. */
+    public Assembly pulled() {
+        return assembly.folds().stream().noneMatch(Fold::gives)
+                ? assembly
+                : new Assembly(
+                        assembly.components(),
+                        assembly.joins(),
+                        assembly.folds().stream().filter(f -> !f.gives()).toList(),
+                        assembly.attachments(),
+                        assembly.closures());
     }
 
     public Map<String, Double> allowances() {

@@ -11,7 +11,6 @@ import org.handdown.assembly.Join;
 import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Run;
 import org.handdown.geometry.Edge;
-import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.measure.RefusedValueException;
 import org.handdown.measure.Wording;
@@ -197,32 +196,8 @@ final class MoveSeam implements Altering {
     }
 
     private static Run out(Work work, Component c, Edge edge, Run run, DoubleUnaryOperator in) {
-        List<Point> line = Level.offsetByPins(edge.flattened(0.05), in);
-        Edge moved = Edge.along(edge.name(), line);
-        List<Edge> edges = new ArrayList<>();
-        List<Edge> old = c.outline().edges();
-        int at = old.indexOf(edge);
-        for (int i = 0; i < old.size(); i++) {
-            Edge e = old.get(i);
-            if (i == at) {
-                edges.add(moved);
-            } else if (i == (at + old.size() - 1) % old.size()) {
-                edges.add(
-                        e.end().distanceMm(moved.start()) < NOTHING_MM
-                                ? e
-                                : Edge.joined(e.name(), e, Edge.line(e.name(), e.end(), moved.start())));
-            } else if (i == (at + 1) % old.size()) {
-                edges.add(
-                        e.start().distanceMm(moved.end()) < NOTHING_MM
-                                ? e
-                                : Edge.joined(e.name(), Edge.line(e.name(), moved.end(), e.start()), e));
-            } else {
-                edges.add(e);
-            }
-        }
-        work.reshape(new Component(c.id(), c.name(), new Outline(edges), c.layer()), edge.name());
+        Edge moved = work.moveOut(c.id(), edge.name(), in);
         double scale = moved.lengthMm() / edge.lengthMm();
-        work.chalk(List.of(c.id()), edge.name(), true);
         return new Run(c.id(), edge.name(), run.fromMm() * scale, Math.min(moved.lengthMm(), run.toMm() * scale));
     }
 

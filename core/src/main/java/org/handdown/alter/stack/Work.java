@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Attachment;
 import org.handdown.assembly.Closure;
@@ -22,10 +23,13 @@ import org.handdown.assembly.Run;
 import org.handdown.assembly.Sewing;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 import org.handdown.measure.Wording;
 
 /** A garment under the scissors: what an alteration does to it, one thing after the other, with a note of each. */
 final class Work {
+    private static final double NOTHING_MM = 0.05;
+
     private final String id;
     private final GarmentNow before;
     private Assembly garment;
@@ -68,6 +72,47 @@ final class Work {
             off.add(part);
         }
         return new Cut(off, lines);
+    }
+
+    /** A line to chalk where no edge will be. */
+    void chalkLine(String component, List<Point> line, boolean folded) {
+        cuts.add(new Effect.CutLine(component, frameOf(component), line, folded));
+    }
+
+    /** Stitches that leave every shape as it is. */
+    void sewn(String join, String name, double mm) {
+        sews.add(new Effect.Sewn(join, name, mm, 0));
+    }
+
+    /**
+     * An edge moved, its neighbours reaching on to it.
+     *
+     * @param in how far into the cloth by the way along it, mm; negative out of it
+     */
+    Edge moveOut(String component, String name, DoubleUnaryOperator in) {
+        Component c = garment.component(component);
+        Edge edge = c.outline().edge(name);
+        Edge moved = Edge.along(name, Level.offsetByPins(edge.flattened(0.05), in));
+        List<Edge> edges = new ArrayList<>();
+        List<Edge> old = c.outline().edges();
+        int at = old.indexOf(edge);
+        for (int i = 0; i < old.size(); i++) {
+            Edge e = old.get(i);
+            boolean isBefore = i == (at + old.size() - 1) % old.size();
+            boolean isAfter = i == (at + 1) % old.size();
+            if (i == at) {
+                edges.add(moved);
+            } else if (isBefore && e.end().distanceMm(moved.start()) >= NOTHING_MM) {
+                edges.add(Edge.joined(e.name(), e, Edge.line(e.name(), e.end(), moved.start())));
+            } else if (isAfter && e.start().distanceMm(moved.end()) >= NOTHING_MM) {
+                edges.add(Edge.joined(e.name(), Edge.line(e.name(), moved.end(), e.start()), e));
+            } else {
+                edges.add(e);
+            }
+        }
+        reshape(new Component(c.id(), c.name(), new Outline(edges), c.layer()), name);
+        chalk(List.of(c.id()), name, true);
+        return moved;
     }
 
     private String frameOf(String component) {
@@ -247,6 +292,15 @@ final class Work {
         all.add(component);
         garment = new Assembly(all, garment.joins(), garment.folds(), garment.attachments(), garment.closures());
         adds.put(component.id(), as);
+    }
+
+    /** What lies on the garment: its place is chalked, its own seams are those it is cut with. */
+    void lay(Component component, String onto, ToCut cut) {
+        List<Component> all = new ArrayList<>(garment.components());
+        all.add(component);
+        garment = new Assembly(all, garment.joins(), garment.folds(), garment.attachments(), garment.closures());
+        attach(new Attachment(component.id() + "-on", component.id(), onto));
+        need(cut);
     }
 
     /** To be cut from cloth, and no component of the garment's face: a facing, a binding. */

@@ -1,21 +1,18 @@
 package org.handdown.server.alter;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.handdown.alter.stack.Effect;
 import org.handdown.alter.stack.End;
 import org.handdown.alter.stack.GarmentNow;
+import org.handdown.alter.stack.Spread;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Join;
 import org.handdown.assembly.Layer;
 import org.handdown.assembly.Meeting;
 import org.handdown.assembly.Run;
-import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.server.project.Say;
@@ -24,21 +21,20 @@ import org.handdown.source.graph.FlatView;
 /** A garment spread out as its source is: each component where the part lies that it comes of; what is cut anew lies below. */
 final class GarmentSpread {
     private static final double FINE_MM = 0.8;
-    private static final double GAP_MM = 40;
 
-    private final Map<String, FlatView> views;
+    private final Spread spread;
 
     GarmentSpread(List<FlatView> views) {
-        this.views = views.stream().collect(Collectors.toMap(FlatView::part, Function.identity(), (a, b) -> a));
+        spread = new Spread(views);
     }
 
     AlteredView.StateView state(GarmentNow garment) {
-        Map<String, Point> places = places(garment);
+        Map<String, Point> places = spread.places(garment);
         List<AlteredView.SpreadPartView> parts = new ArrayList<>();
         for (Component c : garment.assembly().components()) {
             Point at = places.get(c.id());
             if (at != null) {
-                FlatView view = views.get(garment.frameOf(c.id()));
+                FlatView view = spread.view(garment.frameOf(c.id()));
                 parts.add(new AlteredView.SpreadPartView(
                         c.id(),
                         c.name(),
@@ -62,33 +58,6 @@ final class GarmentSpread {
 
     private static List<double[]> moved(List<Point> line, Point at) {
         return Say.points(line.stream().map(p -> p.plus(at)).toList());
-    }
-
-    /** Where the frame of each component lies; parts that no view shows are left out. */
-    private Map<String, Point> places(GarmentNow garment) {
-        Map<String, Point> places = new LinkedHashMap<>();
-        double low = Double.POSITIVE_INFINITY;
-        double left = Double.POSITIVE_INFINITY;
-        List<Component> added = new ArrayList<>();
-        for (Component c : garment.assembly().components()) {
-            FlatView view = views.get(garment.frameOf(c.id()));
-            if (view != null) {
-                Point at = new Point(view.dxMm(), view.dyMm());
-                places.put(c.id(), at);
-                Box box = c.outline().box();
-                low = Math.min(low, box.minY() + at.y());
-                left = Math.min(left, box.minX() + at.x());
-            } else if (garment.isAdded(c.id())) {
-                added.add(c);
-            }
-        }
-        double x = left;
-        for (Component c : added) {
-            Box box = c.outline().box();
-            places.put(c.id(), new Point(x - box.minX(), low - GAP_MM - box.maxY()));
-            x += box.widthMm() + GAP_MM;
-        }
-        return places;
     }
 
     private static List<AlteredView.LineView> seams(Assembly garment, Map<String, Point> places) {
@@ -146,9 +115,7 @@ final class GarmentSpread {
 
     /** A line in the frame of a part. */
     List<double[]> line(GarmentNow garment, String frame, List<Point> points) {
-        Point at = places(garment).get(frame);
-        FlatView view = views.get(frame);
-        Point to = view == null ? at : new Point(view.dxMm(), view.dyMm());
+        Point to = spread.place(garment, frame);
         return to == null ? List.of() : moved(points, to);
     }
 
@@ -156,7 +123,7 @@ final class GarmentSpread {
     List<List<double[]>> off(Effect effect, Effect.Off off) {
         List<List<double[]>> all = new ArrayList<>();
         for (Component c : off.whole().components()) {
-            FlatView view = views.get(effect.after().frameOf(c.id()));
+            FlatView view = spread.view(effect.after().frameOf(c.id()));
             if (view != null) {
                 all.add(outline(c, new Point(view.dxMm(), view.dyMm())));
             }

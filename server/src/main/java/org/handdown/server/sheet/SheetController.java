@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.handdown.alter.stack.AlterationStack;
+import org.handdown.alter.stack.Spread;
 import org.handdown.fit.Placed;
 import org.handdown.formats.outline.PieceFile;
 import org.handdown.formats.project.ProjectJson;
+import org.handdown.formats.sheet.AlterationSheet;
 import org.handdown.formats.sheet.ChalkSheet;
 import org.handdown.formats.sheet.CutList;
 import org.handdown.formats.sheet.DraftPage;
@@ -204,6 +207,21 @@ class SheetController {
         LengthUnit unit = unit(project);
         byte[] pdf = new DraftPage(order, kept(project, order.design()), unit, Paper.named(paper)).pdf();
         return file(project, "draft.pdf", MediaType.APPLICATION_PDF, pdf);
+    }
+
+    /** Every change of a garment that stays sewn, drawn and told by tape. */
+    @GetMapping("/changes.pdf")
+    ResponseEntity<byte[]> changes(ProjectOf of, @RequestParam(name = "paper", defaultValue = "a4") String paper) {
+        Project project = project(of);
+        Source source = project.source();
+        Workroom room = projects.room(project);
+        AlterationStack stack = room.altered()
+                .filter(s -> !s.steps().isEmpty())
+                .orElseThrow(() -> new NotThereException("Nothing is changed on a garment that stays sewn."));
+        Spread spread = new Spread(room.anatomy().orElseThrow().views());
+        String name = source == null ? project.name() : source.name();
+        byte[] pdf = new AlterationSheet(stack, spread, name, unit(project), Paper.named(paper)).pdf();
+        return file(project, "changes.pdf", MediaType.APPLICATION_PDF, pdf);
     }
 
     /** Labels for every part that comes off. */

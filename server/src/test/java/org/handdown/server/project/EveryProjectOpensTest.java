@@ -291,6 +291,9 @@ class EveryProjectOpensTest extends HouseholdTest {
             if (!aimed.draft().isEmpty()) {
                 get("/sheets/draft.pdf");
             }
+            if (aimed.garment() == Garment.ALTER) {
+                get("/sheets/changes.pdf");
+            }
         }
     }
 }
