@@ -34,7 +34,7 @@ function pinned(i: number, patch: Partial<{ at: string; depth: string }>) {
   if (all.every((p) => p.at.trim() && p.depth.trim())) void send({ pins: all })
 }
 const drop = (i: number) => send({ pins: pins.value.filter((_, k) => k !== i) })
-const isPlace = (a: Schemas['AskView']) => ['END', 'SEAM', 'PART', 'CHOICE'].includes(a.type)
+const isPlace = (a: Schemas['AskView']) => ['END', 'SEAM', 'PART', 'CLOSURE', 'CHOICE'].includes(a.type)
 </script>
 
 <template>

@@ -43,7 +43,7 @@ async function move(id: string, to: number) {
 /** Of a change in a word or two what it is about. */
 const about = (s: Schemas['AlterationView']) =>
   s.asks
-    .filter((a) => ['END', 'SEAM', 'PART'].includes(a.type))
+    .filter((a) => ['END', 'SEAM', 'PART', 'CLOSURE'].includes(a.type))
     .map((a) => a.options.find((o) => o.id === a.text)?.words ?? '')
     .join(', ')
 const ringsChanged = computed(() => altered.rings.filter((r) => r.changed))

@@ -10,8 +10,10 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
+import org.handdown.geometry.Box;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Outline;
+import org.handdown.geometry.Point;
 
 /** Takes a garment apart by components and stitches, and calls edges by other names: what is left is checked like any assembly. */
 public final class Parting {
@@ -197,6 +199,16 @@ public final class Parting {
                 whole,
                 new Component(old.id(), old.name(), new Outline(edges), old.layer()),
                 r -> new Run(r.component(), names.getOrDefault(r.edge(), r.edge()), r.fromMm(), r.toMm()));
+    }
+
+    /** The same with a component drawn half a turn round the middle of its box. */
+    public static Assembly turnedHalf(Assembly whole, String component) {
+        Component old = whole.component(component);
+        Box box = old.outline().box();
+        Outline outline = new Outline(old.outline().edges().stream()
+                .map(e -> e.map(p -> new Point(box.minX() + box.maxX() - p.x(), box.minY() + box.maxY() - p.y())))
+                .toList());
+        return mapped(whole, new Component(old.id(), old.name(), outline, old.layer()), r -> r);
     }
 
     /** The same with a component called otherwise; its id stays. */

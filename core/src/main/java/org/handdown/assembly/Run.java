@@ -17,7 +17,7 @@ public record Run(String component, String edge, double fromMm, double toMm) {
         return toMm - fromMm;
     }
 
-    boolean overlaps(Run other) {
+    public boolean overlaps(Run other) {
         return component.equals(other.component)
                 && edge.equals(other.edge)
                 && Math.min(toMm, other.toMm) - Math.max(fromMm, other.fromMm) > Assembly.SAME_MM;

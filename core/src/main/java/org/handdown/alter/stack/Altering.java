@@ -12,7 +12,7 @@ interface Altering {
             case END -> !option.value().equals("neck") && !option.value().equals("waist");
             case SEAM -> option.value().startsWith("side");
             case PART -> option.value().startsWith("front");
-            case CHOICE, LENGTH, PINS -> true;
+            case CLOSURE, CHOICE, LENGTH, PINS -> true;
         };
     }
 

@@ -35,6 +35,7 @@ public record Ask(
         END,
         SEAM,
         PART,
+        CLOSURE,
         CHOICE,
         LENGTH,
         PINS
@@ -83,6 +84,10 @@ public record Ask(
         return new Ask(id, words, Type.PART, 0, 0, 0, List.of());
     }
 
+    static Ask closure(String id, String words) {
+        return new Ask(id, words, Type.CLOSURE, 0, 0, 0, List.of());
+    }
+
     static Ask pins(String id, String words) {
         return new Ask(id, words, Type.PINS, 0, 0, 0, List.of());
     }
@@ -119,6 +124,10 @@ public record Ask(
                 garment.ends().stream().map(e -> new Option(e.id(), e.name())).toList();
             case SEAM -> seams(garment);
             case PART -> parts(garment);
+            case CLOSURE ->
+                garment.assembly().closures().stream()
+                        .map(c -> new Option(c.id(), Wording.spoken(c.id())))
+                        .toList();
             case CHOICE -> options;
             case LENGTH, PINS -> List.of();
         };

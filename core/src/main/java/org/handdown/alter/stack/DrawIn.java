@@ -71,7 +71,7 @@ final class DrawIn implements Altering {
         if (isPaired && told.is("sides", "both")) {
             draw(work, before, told, before.end(end.partnerId()));
         }
-        work.ask("Pinned to %s and worn, sitting and moving: does it hold without cutting in?", "that length");
+        work.ask("Pinned to that length and worn, sitting and moving: does it hold without cutting in?");
         return work.done();
     }
 

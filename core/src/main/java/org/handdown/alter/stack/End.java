@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.Layer;
@@ -73,13 +72,19 @@ public record End(String id, String name, Opening opening, Map<String, List<Stri
 
     /** Components of other layers that end with it: lining, facing, interfacing, each with its edges of the same name. */
     Map<String, List<String>> behind(Assembly garment, List<End> all) {
-        Set<String> words =
-                edges.values().stream().flatMap(List::stream).map(End::word).collect(Collectors.toSet());
+        // By the word for most of it: a wedge let into a hem ends in an edge that any band may have.
+        Map<String, Double> byWord = new HashMap<>();
+        edges.forEach((c, names) -> names.forEach(
+                n -> byWord.merge(word(n), garment.component(c).whole(n).flatMm(), Double::sum)));
+        String most = byWord.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse("");
         Map<String, List<String>> found = new LinkedHashMap<>();
         for (Component c : garment.components()) {
             List<String> names = c.outline().edges().stream()
                     .map(Edge::name)
-                    .filter(n -> words.contains(word(n)))
+                    .filter(n -> most.equals(word(n)))
                     .filter(n -> c.layer() != Layer.SHELL || !isSewnOn(garment, c.id(), n))
                     .toList();
             boolean isOthers = all.stream().anyMatch(e -> e.edges.containsKey(c.id()));

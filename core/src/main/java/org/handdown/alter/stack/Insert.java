@@ -154,7 +154,7 @@ final class Insert implements Altering {
         return edge.at(Math.min(1, mm / edge.lengthMm()));
     }
 
-    private static Outline outline(double lower, double upper, double high) {
+    static Outline outline(double lower, double upper, double high) {
         Point a = new Point(-lower / 2, 0);
         Point b = new Point(lower / 2, 0);
         Point c = new Point(upper / 2, high);

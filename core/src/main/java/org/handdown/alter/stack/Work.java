@@ -171,6 +171,22 @@ final class Work {
                 side + " half of the " + garment.component(component).name());
     }
 
+    /** An edge is called otherwise: it is another one in the garment that comes of it. */
+    void call(String component, String edge, String other) {
+        callAll(component, Map.of(edge, other));
+    }
+
+    void callAll(String component, Map<String, String> edges) {
+        garment = edges.isEmpty() ? garment : Parting.renamed(garment, component, edges);
+    }
+
+    /** What was up is down: every component is turned half round in its place. */
+    void turnOver() {
+        for (Component c : garment.components()) {
+            garment = Parting.turnedHalf(garment, c.id());
+        }
+    }
+
     /** The edge along the last cut takes a name that is free on its component. */
     String rename(String component, String to) {
         Outline outline = garment.component(component).outline();
