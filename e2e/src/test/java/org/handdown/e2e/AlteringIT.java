@@ -60,12 +60,39 @@ class AlteringIT extends Seated {
         table.button("Add this change").click();
         assertThat(table.thread("Pieces")).containsText("2 changes");
         table.settle("Shorter by", "8 cm");
-        assertThat(table.text("Cut off: hem")).isVisible();
+        assertThat(table.page().locator("li").filter(new Locator.FilterOptions().setHasText("cut off: hem")))
+                .isVisible();
         table.goTo("Make");
         assertThat(table.text("Before it cannot be undone: open a front")).isVisible();
         table.goTo("Pieces");
         table.button("Take back: open a front").click();
         assertThat(table.thread("Pieces")).containsText("1 change");
+    }
+
+    @Test
+    void aStripIsLaidOnTheHemThatWasCutOff() {
+        table.beginWith("The jumper that was boiled");
+        table.field("It will be").selectOption(new SelectOption().setLabel("the source itself, changed in other ways"));
+        table.field("Who will wear it").fill("Runa");
+        table.button("Settle the aim").click();
+        table.goTo("Pieces");
+        table.button("Add this change").click();
+        assertThat(table.thread("Pieces")).containsText("1 change");
+        table.settle("Shorter by", "25 cm");
+        assertThat(table.thread("Panels")).containsText("can be cut from");
+        table.field("And then").selectOption(new SelectOption().setLabel("sew a strip to an end"));
+        table.button("Add this change").click();
+        table.field("Joined from").selectOption("4");
+        assertThat(table.text("Cut 4 strips of")).isVisible();
+        table.goTo("Lay");
+        table.button("Lay the pieces").click();
+        assertThat(table.thread("Lay"))
+                .containsText(
+                        "All pieces lie",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(60_000));
+        table.goTo("Make");
+        assertThat(table.text("Cut out: band at the hem").first()).isVisible();
     }
 
     @Test

@@ -119,4 +119,43 @@ class StackedAlterationsTest extends HouseholdTest {
         assertThat(view.path("stations").findValuesAsText("sentence"))
                 .contains("1 of 2 changes cannot be made as they are told");
     }
+
+    /** What is cut off is cloth to lay on, what is sewn on a piece to be laid, and both are told on paper. */
+    @Test
+    void aStripIsCutFromWhatComesOff() {
+        send("POST", "/alterations", "{\"kind\":\"SHORTEN\"}");
+        send("PUT", "/alterations/a1", "{\"figures\":{\"up\":\"25 cm\"}}");
+        assertThat(view.path("altered").path("panels").asInt()).isPositive();
+        assertThat(stand("LAY")).isEqualTo("SETTLED");
+        assertThat(view.path("pieces").isNull()).isTrue();
+        send("POST", "/alterations", "{\"kind\":\"ADD_BAND\"}");
+        send("PUT", "/alterations/a2", "{\"picks\":{\"lengths\":\"4\"}}");
+        assertThat(stand("LAY")).isEqualTo("OPEN");
+        JsonNode strip = view.path("pieces").path("pieces").path(0);
+        assertThat(strip.path("id").asText()).isEqualTo("a2-band-hem");
+        for (String sheet : List.of("changes.pdf", "pattern.pdf", "pieces.svg", "project.json")) {
+            assertThat(call(user, "GET", at + "/sheets/" + sheet, "").status())
+                    .as(sheet)
+                    .isEqualTo(200);
+        }
+        send("DELETE", "/alterations/a1", "");
+        assertThat(view.path("altered").path("panels").asInt()).isZero();
+        assertThat(view.path("stations").findValuesAsText("sentence"))
+                .contains("There is no cloth for what is cut for the changes: bring some at Source.");
+    }
+
+    private String stand(String station) {
+        for (JsonNode s : view.path("stations")) {
+            if (s.path("station").asText().equals(station)) {
+                return s.path("stand").asText();
+            }
+        }
+        return "";
+    }
+
+    /** Nothing is changed yet: there is no sheet, and a plain answer says so. */
+    @Test
+    void noChangesHaveNoSheet() {
+        assertThat(call(user, "GET", at + "/sheets/changes.pdf", "").status()).isEqualTo(404);
+    }
 }
