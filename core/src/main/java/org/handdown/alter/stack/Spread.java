@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Spread {
     private static final double GAP_MM = 40;
+    /** Room below for what that row is called. */
+    private static final double BELOW_MM = 140;
 
     private final Map<String, FlatView> views;
 
@@ -51,7 +53,7 @@ public final class Spread {
         double x = left;
         for (Component c : added) {
             Box box = c.outline().box();
-            places.put(c.id(), new Point(x - box.minX(), low - GAP_MM - box.maxY()));
+            places.put(c.id(), new Point(x - box.minX(), low - BELOW_MM - box.maxY()));
             x += box.widthMm() + GAP_MM;
         }
         return places;
