@@ -64,13 +64,7 @@ final class AddBand implements Altering {
     @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
-        End end = told.end("end");
-        add(work, before, told, end);
-        boolean isPaired = !end.partnerId().equals(end.id())
-                && before.findEnd(end.partnerId()).isPresent();
-        if (isPaired && told.is("sides", "both")) {
-            add(work, before, told, before.end(end.partnerId()));
-        }
+        told.ends("end").forEach(end -> add(work, before, told, end));
         return work.done();
     }
 

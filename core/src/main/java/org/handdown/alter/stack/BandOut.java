@@ -33,12 +33,9 @@ final class BandOut implements Altering {
     @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
-        End end = told.end("end");
-        shorten(work, before, told, end, "");
-        boolean isPaired = !end.partnerId().equals(end.id())
-                && before.findEnd(end.partnerId()).isPresent();
-        if (isPaired && told.is("sides", "both")) {
-            shorten(work, before, told, before.end(end.partnerId()), "-2");
+        List<End> ends = told.ends("end");
+        for (int i = 0; i < ends.size(); i++) {
+            shorten(work, before, told, ends.get(i), i == 0 ? "" : "-2");
         }
         work.ask("Pinched together all round and tried on: is it short enough, arms bent and reaching?");
         return work.done();

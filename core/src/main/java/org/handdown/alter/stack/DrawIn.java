@@ -64,13 +64,7 @@ final class DrawIn implements Altering {
     @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
-        End end = told.end("end");
-        draw(work, before, told, end);
-        boolean isPaired = !end.partnerId().equals(end.id())
-                && before.findEnd(end.partnerId()).isPresent();
-        if (isPaired && told.is("sides", "both")) {
-            draw(work, before, told, before.end(end.partnerId()));
-        }
+        told.ends("end").forEach(end -> draw(work, before, told, end));
         work.ask("Pinned to that length and worn, sitting and moving: does it hold without cutting in?");
         return work.done();
     }

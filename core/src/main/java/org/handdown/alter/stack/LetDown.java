@@ -33,13 +33,7 @@ final class LetDown implements Altering {
     @Override
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
-        End end = told.end("end");
-        letDown(work, before, told, end);
-        boolean isPaired = !end.partnerId().equals(end.id())
-                && before.findEnd(end.partnerId()).isPresent();
-        if (isPaired && told.is("sides", "both")) {
-            letDown(work, before, told, before.end(end.partnerId()));
-        }
+        told.ends("end").forEach(end -> letDown(work, before, told, end));
         work.ask(
                 "Opened and pressed on a short stretch: are the old crease, its holes and a dirty or faded line gone?");
         return work.done();

@@ -53,19 +53,13 @@ final class Shorten implements Altering {
     public Effect on(GarmentNow before, Told told) {
         Work work = new Work(before, told.id());
         End end = told.end("end");
-        boolean isPaired = !end.partnerId().equals(end.id())
-                && before.findEnd(end.partnerId()).isPresent();
         double up = told.mm("up");
         double left = told.has("left") ? told.mm("left") : up;
         boolean isAcross =
                 end.opening().place() == Opening.Place.HEM || end.opening().place() == Opening.Place.WAIST;
         Level.Height height = new Level.Height(up, isAcross ? left : up, told.is("line", "straight"));
-        shorten(work, before, told, end, height);
-        if (isPaired && told.is("sides", "both")) {
-            // As far up as on this side, on the garment as it is by now.
-            End other = before.end(end.partnerId());
-            shorten(work, before, told, other, height);
-        }
+        // As far up on the other side as on this, on the garment as it is by then.
+        told.ends("end").forEach(e -> shorten(work, before, told, e, height));
         return work.done();
     }
 

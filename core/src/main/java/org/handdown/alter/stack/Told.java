@@ -1,6 +1,7 @@
 package org.handdown.alter.stack;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.handdown.measure.Length;
 import org.handdown.measure.Range;
 import org.handdown.measure.RefusedValueException;
@@ -69,5 +70,14 @@ final class Told {
 
     End end(String id) {
         return garment.end(pick(id));
+    }
+
+    /** The end that was picked, and its like on the other side of the body where both are told to be alike. */
+    List<End> ends(String id) {
+        End end = end(id);
+        return end.partnerId().equals(end.id()) || !is("sides", "both")
+                ? List.of(end)
+                : Stream.concat(Stream.of(end), garment.findEnd(end.partnerId()).stream())
+                        .toList();
     }
 }

@@ -2,6 +2,10 @@ package org.handdown.alter.stack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.handdown.alter.stack.Stacked.garment;
+import static org.handdown.alter.stack.Stacked.girthMm;
+import static org.handdown.alter.stack.Stacked.made;
+import static org.handdown.alter.stack.Stacked.told;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,7 +15,6 @@ import java.util.Objects;
 import java.util.SplittableRandom;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import org.handdown.Demo;
 import org.handdown.assembly.Assembly;
 import org.handdown.assembly.Component;
 import org.handdown.assembly.IndependentCount;
@@ -19,33 +22,10 @@ import org.handdown.assembly.Topology;
 import org.handdown.geometry.Outline;
 import org.handdown.geometry.Point;
 import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
 
 /** Alterations one on the other; figures by hand on average garments whose measures stand in their kinds. */
 class AlterationStackTest {
-    private static GarmentNow garment(SourceKind kind) {
-        Anatomy anatomy = Demo.average(kind, Map.of()).anatomy();
-        Map<String, Double> allowances = new HashMap<>();
-        anatomy.joins().forEach(j -> allowances.put(j.id(), j.allowanceMm()));
-        return new GarmentNow(anatomy.assembly(), allowances, Map.of(), Demo.CORD);
-    }
-
-    private static Alteration told(
-            int number, AlterationKind kind, Map<String, String> picks, Map<String, Double> figures, Pin... pins) {
-        return new Alteration("a" + number, kind, picks, figures, List.of(pins));
-    }
-
-    private static Effect made(AlterationStack stack, int step) {
-        AlterationStack.Step at = stack.steps().get(step);
-        assertThat(at.refusal()).isNull();
-        return Objects.requireNonNull(at.effect());
-    }
-
-    private static double girthMm(GarmentNow garment, String end) {
-        return garment.end(end).opening().ring().girthMm();
-    }
-
     private static double areaMm2(GarmentNow garment) {
         return garment.assembly().components().stream()
                 .mapToDouble(c -> c.outline().ring().areaMm2())

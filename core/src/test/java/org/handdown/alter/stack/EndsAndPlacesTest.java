@@ -2,45 +2,23 @@ package org.handdown.alter.stack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.handdown.alter.stack.Stacked.girthMm;
+import static org.handdown.alter.stack.Stacked.made;
+import static org.handdown.alter.stack.Stacked.stack;
+import static org.handdown.alter.stack.Stacked.told;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import org.handdown.Demo;
 import org.handdown.assembly.Opening;
 import org.handdown.geometry.Edge;
 import org.handdown.geometry.Point;
 import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
 
 /** Hems let down, ends drawn in, pockets and worn places; worked out by hand on garments of average measures. */
 class EndsAndPlacesTest {
-    private static AlterationStack stack(SourceKind kind, Alteration... all) {
-        Anatomy anatomy = Demo.average(kind, Map.of()).anatomy();
-        Map<String, Double> allowances = new HashMap<>();
-        anatomy.joins().forEach(j -> allowances.put(j.id(), j.allowanceMm()));
-        return AlterationStack.of(new GarmentNow(anatomy.assembly(), allowances, Map.of(), Demo.CORD), List.of(all));
-    }
-
-    private static Alteration told(
-            int number, AlterationKind kind, Map<String, String> picks, Map<String, Double> figures) {
-        return new Alteration("a" + number, kind, picks, figures, List.of());
-    }
-
-    private static Effect made(AlterationStack stack, int step) {
-        AlterationStack.Step at = stack.steps().get(step);
-        assertThat(at.refusal()).isNull();
-        return Objects.requireNonNull(at.effect());
-    }
-
     private static double heightMm(GarmentNow garment, String part) {
         return garment.assembly().component(part).outline().box().heightMm();
-    }
-
-    private static double girthMm(GarmentNow garment, String end) {
-        return garment.end(end).opening().ring().girthMm();
     }
 
     /** A hem of 25: 15 longer leaves 10, which is what a second change then has, less 6 that must stay: 4. */

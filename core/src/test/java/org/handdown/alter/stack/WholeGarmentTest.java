@@ -2,41 +2,18 @@ package org.handdown.alter.stack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.handdown.alter.stack.Stacked.girthMm;
+import static org.handdown.alter.stack.Stacked.made;
+import static org.handdown.alter.stack.Stacked.stack;
+import static org.handdown.alter.stack.Stacked.told;
 
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import org.handdown.Demo;
 import org.handdown.assembly.Opening;
 import org.handdown.source.anatomy.SourceKind;
-import org.handdown.source.graph.Anatomy;
 import org.junit.jupiter.api.Test;
 
 /** What makes another garment of one: trousers to a skirt, upside down, sewn shut; rings worked out by hand. */
 class WholeGarmentTest {
-    private static AlterationStack stack(SourceKind kind, Alteration... all) {
-        Anatomy anatomy = Demo.average(kind, Map.of()).anatomy();
-        Map<String, Double> allowances = new HashMap<>();
-        anatomy.joins().forEach(j -> allowances.put(j.id(), j.allowanceMm()));
-        return AlterationStack.of(new GarmentNow(anatomy.assembly(), allowances, Map.of(), Demo.CORD), List.of(all));
-    }
-
-    private static Alteration told(
-            int number, AlterationKind kind, Map<String, String> picks, Map<String, Double> figures) {
-        return new Alteration("a" + number, kind, picks, figures, List.of());
-    }
-
-    private static Effect made(AlterationStack stack, int step) {
-        AlterationStack.Step at = stack.steps().get(step);
-        assertThat(at.refusal()).isNull();
-        return Objects.requireNonNull(at.effect());
-    }
-
-    private static double girthMm(GarmentNow garment, String end) {
-        return garment.end(end).opening().ring().girthMm();
-    }
-
     /** Two legs of 420 are one hem of 840, and two wedges of 250 make it 1340; no leg ends are left. */
     @Test
     void trousersBecomeASkirt() {

@@ -2,15 +2,15 @@ package org.handdown.panel.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.handdown.alter.stack.Stacked.told;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.handdown.Demo;
 import org.handdown.alter.stack.Alteration;
 import org.handdown.alter.stack.AlterationKind;
 import org.handdown.alter.stack.AlterationStack;
-import org.handdown.alter.stack.GarmentNow;
+import org.handdown.alter.stack.Stacked;
 import org.handdown.alter.stack.ToCut;
 import org.handdown.fit.EdgeKind;
 import org.handdown.panel.Panel;
@@ -24,14 +24,7 @@ class CutOffTest {
             Demo.average(SourceKind.T_SHIRT, Map.of()).anatomy();
 
     private static AlterationStack shirt(Alteration... all) {
-        Map<String, Double> allowances = new HashMap<>();
-        SHIRT.joins().forEach(j -> allowances.put(j.id(), j.allowanceMm()));
-        return AlterationStack.of(new GarmentNow(SHIRT.assembly(), allowances, Map.of(), Demo.CORD), List.of(all));
-    }
-
-    private static Alteration told(
-            int number, AlterationKind kind, Map<String, String> picks, Map<String, Double> figures) {
-        return new Alteration("a" + number, kind, picks, figures, List.of());
+        return Stacked.stack(SourceKind.T_SHIRT, all);
     }
 
     /** 150 shorter, 25 of it turned under: 125 fall off with the hem; half of 1040 round, and 7 in either side seam. */
