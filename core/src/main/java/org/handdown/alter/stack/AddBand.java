@@ -1,6 +1,5 @@
 package org.handdown.alter.stack;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.handdown.assembly.Component;
@@ -71,8 +70,7 @@ final class AddBand implements Altering {
     private static void add(Work work, GarmentNow before, Told told, End end) {
         double deep = told.mm("deep");
         double fullness = FULLNESS.getOrDefault(told.pick("fullness"), 1.0);
-        List<Run> along = new ArrayList<>();
-        end.edges().forEach((c, names) -> names.forEach(n -> along.add(work.whole(c, n))));
+        List<Run> along = work.along(end);
         double edge = along.stream().mapToDouble(work.garment()::sewnMm).sum();
         for (Join join : Work.on(work.garment(), end.edges())) {
             if (join.isTurned() && join.meetings().stream().allMatch(m -> along.contains(m.one()))) {

@@ -64,7 +64,7 @@ final class CloseUp implements Altering {
         work.allowance(told.id() + "-closed", Math.max(under, before.usualAllowanceMm()));
         if (told.is("how", "seam")) {
             work.open(id, Wording.spoken(id) + ", taken out", mm);
-            work.say("What comes off goes into the stash with its count and length: it closes something else.");
+            work.say("Put what comes off into the stash with its count and length: it can close something else.");
         } else {
             work.say("Shut as it is worn, pinned flat, and stitched through all layers over %.0f mm.", mm);
         }

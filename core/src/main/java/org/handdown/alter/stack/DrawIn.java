@@ -1,6 +1,5 @@
 package org.handdown.alter.stack;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.handdown.assembly.Fold;
@@ -70,8 +69,7 @@ final class DrawIn implements Altering {
     }
 
     private static void draw(Work work, GarmentNow before, Told told, End end) {
-        List<Run> along = new ArrayList<>();
-        end.edges().forEach((component, names) -> names.forEach(n -> along.add(work.whole(component, n))));
+        List<Run> along = work.along(end);
         double edge = along.stream().mapToDouble(work.garment()::sewnMm).sum();
         double round = told.has("round") ? told.mm("round") : Math.rint(edge * FIRST_SHARE);
         if (round >= edge) {

@@ -336,6 +336,13 @@ final class Work {
         asks.add(Wording.fill(pattern, values));
     }
 
+    /** All of an end as it is by now, part by part. */
+    List<Run> along(End end) {
+        List<Run> along = new ArrayList<>();
+        end.edges().forEach((component, names) -> names.forEach(n -> along.add(whole(component, n))));
+        return along;
+    }
+
     Run whole(String component, String edge) {
         return garment.component(component).whole(edge);
     }
